@@ -1,0 +1,76 @@
+package reckonrod.core.bandplan;
+
+import java.util.List;
+import java.util.Optional;
+import reckonrod.core.frequency.Frequency;
+import reckonrod.core.frequency.FrequencyRange;
+import reckonrod.core.frequency.Raster;
+
+/**
+ * One band of a plan.
+ *
+ * @param name its usual name, such as {@code 2 m}
+ * @param range its edges
+ * @param rasters the channel spacings in use, widest first; a frequency on any of them is on raster
+ * @param segments uses, rising, none overlapping another
+ * @param shiftRules shift rules; several may cover one output
+ * @param calling the FM calling frequencies
+ */
+public record Band(
+        String name,
+        FrequencyRange range,
+        List<Raster> rasters,
+        List<Segment> segments,
+        List<ShiftRule> shiftRules,
+        List<Frequency> calling) {
+    public Band {
+        rasters = List.copyOf(rasters);
+        segments = List.copyOf(segments);
+        shiftRules = List.copyOf(shiftRules);
+        calling = List.copyOf(calling);
+        Segment previous = null;
+        for (Segment segment : segments) {
+            requireInside(range, segment.range(), "segment");
+            if (previous != null
+                    && previous.range().upper().compareTo(segment.range().lower()) >= 0) {
+                throw new IllegalArgumentException(
+                        "segments must rise and not overlap: " + segment.range() + " follows " + previous.range());
+            }
+            previous = segment;
+        }
+        for (ShiftRule rule : shiftRules) {
+            requireInside(range, rule.outputs(), "shift rule");
+            requireInside(
+                    range,
+                    new FrequencyRange(
+                            rule.outputs().lower().plus(rule.shift()),
+                            rule.outputs().upper().plus(rule.shift())),
+                    "inputs of the shift rule");
+        }
+    }
+
+    private static void requireInside(FrequencyRange band, FrequencyRange part, String what) {
+        if (!band.contains(part)) {
+            throw new IllegalArgumentException(what + " must lie inside the band " + band + ", was " + part);
+        }
+    }
+
+    /** The segment a frequency lies in, if the plan gives it a use. */
+    public Optional<Segment> segmentAt(Frequency frequency) {
+        return segments.stream()
+                .filter(segment -> segment.range().contains(frequency))
+                .findFirst();
+    }
+
+    /** The rules that cover an output; more than one means local options. */
+    public List<ShiftRule> rulesFor(Frequency output) {
+        return shiftRules.stream()
+                .filter(rule -> rule.outputs().contains(output))
+                .toList();
+    }
+
+    /** Whether a frequency is on one of the band's rasters. */
+    public boolean onRaster(Frequency frequency) {
+        return rasters.stream().anyMatch(raster -> raster.contains(frequency));
+    }
+}

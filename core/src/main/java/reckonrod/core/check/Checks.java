@@ -1,0 +1,50 @@
+package reckonrod.core.check;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.NavigableMap;
+import java.util.TreeMap;
+import reckonrod.core.bandplan.BandPlan;
+import reckonrod.core.channel.Channel;
+import reckonrod.core.finding.Finding;
+import reckonrod.core.frequency.Frequency;
+import reckonrod.core.list.ChannelList;
+
+/** Every rule, applied. */
+public final class Checks {
+    private static final List<ChannelRule> CHANNEL_RULES =
+            List.of(new ShiftCheck(), new RasterCheck(), new ToneSideCheck(), new ListenOnlyCheck());
+
+    private Checks() {}
+
+    /** All findings on one channel by itself, gravest first. */
+    public static List<Finding> channel(Channel channel, BandPlan plan) {
+        List<Finding> findings = new ArrayList<>();
+        CHANNEL_RULES.forEach(rule -> findings.addAll(rule.check(channel, plan)));
+        findings.sort(Finding.ORDER);
+        return List.copyOf(findings);
+    }
+
+    /** The finding on a talk frequency that is outside every band of the plan. */
+    public static Finding talkOutside(Frequency transmit, BandPlan plan) {
+        return ListenOnlyCheck.talkOutside(transmit, plan);
+    }
+
+    /** All findings on a list by slot, each slot's gravest first; a slot without findings is left out. */
+    public static NavigableMap<Integer, List<Finding>> list(ChannelList list, BandPlan plan) {
+        Map<Integer, Finding> duplicates = new DuplicateCheck().check(list.entries());
+        NavigableMap<Integer, List<Finding>> result = new TreeMap<>();
+        list.entries().forEach((slot, entry) -> {
+            List<Finding> findings = new ArrayList<>(channel(entry.channel(), plan));
+            if (duplicates.containsKey(slot)) {
+                findings.add(duplicates.get(slot));
+            }
+            if (!findings.isEmpty()) {
+                findings.sort(Finding.ORDER);
+                result.put(slot, List.copyOf(findings));
+            }
+        });
+        return result;
+    }
+}

@@ -1,0 +1,83 @@
+package reckonrod.core.notation;
+
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Deque;
+import java.util.List;
+import java.util.Locale;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import reckonrod.core.frequency.Shift;
+
+/** Cuts a line into the name in front and the chunks behind it. */
+final class Chunks {
+    private static final Pattern DECIMAL_COMMA = Pattern.compile("(?<![\\d.,])(\\d{1,4}),(\\d+)(?![\\d.,])");
+    private static final Pattern UNIT_APART = Pattern.compile("(?i)(?<=\\d) (?=(?:[kmg]?hz)\\b)");
+    private static final Pattern QUOTED = Pattern.compile("^\\s*\"([^\"]*)\"");
+    private static final Pattern FREQUENCY =
+            Pattern.compile("\\d+(\\.\\d+(mhz|khz|hz|ghz)?|(mhz|khz|hz|ghz)|(?<=\\d{5}))([+\\-/>].*)?");
+    private static final Pattern WHOLE_NUMBER = Pattern.compile("\\d+[+\\-]?");
+    private static final Pattern JOINED = Pattern.compile("(\\d[\\d.]*(?:mhz|khz|hz)?)([+\\-])(\\d.*)");
+    private static final Pattern SEPARATORS = Pattern.compile("[\\s,;|]+");
+
+    final String name;
+    final Deque<String> rest;
+
+    private Chunks(String name, Deque<String> rest) {
+        this.name = name;
+        this.rest = rest;
+    }
+
+    static Chunks of(String line) {
+        String plain = line.replace(Shift.MINUS, '-').replace('–', '-').replace('▲', '>');
+        String text = UNIT_APART
+                .matcher(DECIMAL_COMMA.matcher(plain).replaceAll("$1.$2"))
+                .replaceAll("");
+        Matcher quoted = QUOTED.matcher(text);
+        String name = "";
+        if (quoted.find()) {
+            name = quoted.group(1);
+            text = text.substring(quoted.end());
+        }
+        List<String> words = new ArrayList<>(List.of(SEPARATORS.split(text.strip())));
+        words.removeIf(String::isEmpty);
+        int start = firstFrequency(words);
+        int keyword = start > 0 && isListenWord(words.get(start - 1)) ? start - 1 : start;
+        if (name.isEmpty()) {
+            name = String.join(" ", words.subList(0, keyword));
+        } else {
+            keyword = 0;
+        }
+        Deque<String> rest = new ArrayDeque<>();
+        words.subList(keyword, words.size()).forEach(word -> cut(word.toLowerCase(Locale.ROOT), rest));
+        return new Chunks(name, rest);
+    }
+
+    static boolean isListenWord(String word) {
+        return word.equalsIgnoreCase("rx") || word.equalsIgnoreCase("listen");
+    }
+
+    // A name may hold small whole numbers (LEG 1), so those are a frequency only when nothing better is there.
+    private static int firstFrequency(List<String> words) {
+        for (Pattern pattern : List.of(FREQUENCY, WHOLE_NUMBER)) {
+            for (int i = 0; i < words.size(); i++) {
+                if (pattern.matcher(words.get(i).toLowerCase(Locale.ROOT)).matches()) {
+                    return i;
+                }
+            }
+        }
+        return words.size();
+    }
+
+    private static void cut(String word, Deque<String> into) {
+        for (String part : word.replace(">", "/>/").split("/", -1)) {
+            Matcher joined = JOINED.matcher(part);
+            if (joined.matches()) {
+                into.add(joined.group(1));
+                into.add(joined.group(2) + joined.group(3));
+            } else if (!part.isEmpty()) {
+                into.add(part);
+            }
+        }
+    }
+}

@@ -1,0 +1,36 @@
+package reckonrod.core.notation;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import reckonrod.core.channel.Emission;
+import reckonrod.core.channel.Power;
+import reckonrod.core.finding.Finding;
+import reckonrod.core.frequency.Frequency;
+import reckonrod.core.tone.NoTone;
+import reckonrod.core.tone.Tone;
+
+/** What was found in a line, before any plan has worked on it. Filled by {@link LineReader} and then only read. */
+final class LineParts {
+    /** The way a line says that a channel talks, when it gives no second frequency. */
+    enum Direction {
+        UNSAID,
+        MINUS,
+        PLUS,
+        SIMPLEX,
+        LISTEN_ONLY
+    }
+
+    String name = "";
+    boolean nameAtEnd;
+    Optional<Frequency> receive = Optional.empty();
+    Optional<Frequency> transmit = Optional.empty();
+    Direction direction = Direction.UNSAID;
+    Optional<Long> shiftSizeHertz = Optional.empty();
+    Tone talkTone = NoTone.NONE;
+    Tone listenTone = NoTone.NONE;
+    Optional<Emission> emission = Optional.empty();
+    Optional<Power> power = Optional.empty();
+    final List<String> leftovers = new ArrayList<>();
+    final List<Finding> findings = new ArrayList<>();
+}

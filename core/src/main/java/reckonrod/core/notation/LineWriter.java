@@ -1,0 +1,71 @@
+package reckonrod.core.notation;
+
+import java.util.Optional;
+import java.util.StringJoiner;
+import java.util.regex.Pattern;
+import reckonrod.core.bandplan.BandPlan;
+import reckonrod.core.channel.Channel;
+import reckonrod.core.channel.Power;
+import reckonrod.core.channel.Talk;
+import reckonrod.core.frequency.Frequency;
+import reckonrod.core.tone.CtcssTone;
+import reckonrod.core.tone.DcsCode;
+import reckonrod.core.tone.Tone;
+
+/** Writes a channel as a line that reads back as the same channel. */
+public final class LineWriter {
+    private static final Pattern PLAIN_NAME = Pattern.compile("\\p{L}[\\p{L} ]*");
+
+    private LineWriter() {}
+
+    /**
+     * The line of a channel: name, listen, talk, tones, kind, power; what is usual by the plan is left out.
+     *
+     * @param plan the plan that will read the line back
+     */
+    public static String write(Channel channel, BandPlan plan) {
+        StringJoiner line = new StringJoiner(" ");
+        if (!channel.name().isEmpty()) {
+            boolean plain = PLAIN_NAME.matcher(channel.name()).matches();
+            line.add(plain ? channel.name() : '"' + channel.name() + '"');
+        }
+        line.add(channel.receive().toMegahertzText() + talkWords(channel, plan));
+        tone("T", channel.talkTone()).ifPresent(line::add);
+        tone("R", channel.listenTone()).ifPresent(line::add);
+        if (channel.emission() != ChannelWorker.usualEmission(channel.receive(), plan)) {
+            line.add(channel.emission().name());
+        }
+        if (channel.power() != Power.HIGH) {
+            line.add(channel.power().word());
+        }
+        return line.toString();
+    }
+
+    private static String talkWords(Channel channel, BandPlan plan) {
+        Talk talk = channel.talk();
+        if (talk instanceof Talk.Shifted shifted) {
+            String sign = shifted.shift().hertz() < 0 ? "-" : "+";
+            return shifted.byRule()
+                    ? sign
+                    : " " + sign + shifted.shift().toMegahertzText().substring(1);
+        }
+        Optional<Frequency> transmit = channel.transmit();
+        if (talk instanceof Talk.On && transmit.isPresent()) {
+            return " > " + transmit.get().toMegahertzText();
+        }
+        return talk instanceof Talk.Same
+                ? " simplex"
+                : plan.bandAt(channel.receive()).isPresent() ? " listen" : "";
+    }
+
+    private static Optional<String> tone(String side, Tone tone) {
+        if (tone instanceof CtcssTone ctcss) {
+            return Optional.of(side + ctcss.toHertzText());
+        }
+        if (tone instanceof DcsCode dcs) {
+            return Optional.of((side.equals("R") ? "R" : "") + "D" + dcs.toOctalText()
+                    + dcs.polarity().letter());
+        }
+        return Optional.empty();
+    }
+}

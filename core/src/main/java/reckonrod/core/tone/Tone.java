@@ -1,0 +1,45 @@
+package reckonrod.core.tone;
+
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.function.Supplier;
+
+/** What one side of a channel carries: nothing, a CTCSS tone, or a DCS code. */
+public sealed interface Tone permits NoTone, CtcssTone, DcsCode {
+    /** Whether this side carries a tone or code. */
+    default boolean isPresent() {
+        return this != NoTone.NONE;
+    }
+
+    /** The text form, {@code CTCSS 71.9} or {@code DCS 023 N}; absent for no tone. */
+    default Optional<String> text() {
+        return isPresent() ? Optional.of(toString()) : Optional.empty();
+    }
+
+    /** Answers for each of the three cases. */
+    default <T> T fold(Supplier<T> none, Function<CtcssTone, T> ctcss, Function<DcsCode, T> dcs) {
+        if (this instanceof CtcssTone tone) {
+            return ctcss.apply(tone);
+        }
+        return this instanceof DcsCode code ? dcs.apply(code) : none.get();
+    }
+
+    /**
+     * Reads a tone's own text: {@code none}, {@code CTCSS 71.9}, {@code DCS 023 N}.
+     *
+     * @throws IllegalArgumentException if the text is none of these
+     */
+    static Tone parse(String text) {
+        if (text.equals("none")) {
+            return NoTone.NONE;
+        }
+        if (text.startsWith("CTCSS ")) {
+            return CtcssTone.parse(text.substring(6));
+        }
+        if (text.startsWith("DCS ")) {
+            return DcsCode.parse(text.substring(4));
+        }
+        throw new IllegalArgumentException(
+                "Tone must be none, CTCSS with hertz, or DCS with a code and N or I, was \"" + text + "\"");
+    }
+}

@@ -1,0 +1,97 @@
+package reckonrod.core.bandplan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.catchThrowableOfType;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import reckonrod.core.datafile.DataFileException;
+import reckonrod.core.frequency.Frequency;
+
+class BandPlansTest {
+    @ParameterizedTest
+    @CsvSource({
+        "r2-north-america, 145.200, -600000",
+        "r2-north-america, 145.495, -600000",
+        "r2-north-america, 146.995, -600000",
+        "r2-north-america, 147.015, 600000",
+        "r2-north-america, 442.000, 5000000",
+        "r2-north-america, 448.275, -5000000",
+        "r1-europe, 145.7935, -600000",
+        "r1-europe, 438.650, -7600000",
+        "r1-europe, 439.900, -9400000",
+    })
+    void outputsShiftAsTheRegionDoes(String plan, String output, long shiftHertz) {
+        assertThat(rules(plan, output)).extracting(rule -> rule.shift().hertz()).containsExactly(shiftHertz);
+    }
+
+    @Test
+    void an147MegahertzOutputIsALocalOptionOfEitherSign() {
+        assertThat(rules("r2-north-america", "147.000"))
+                .extracting(rule -> rule.shift().hertz())
+                .containsExactlyInAnyOrder(600_000L, -600_000L);
+    }
+
+    private static List<ShiftRule> rules(String plan, String output) {
+        Frequency frequency = Frequency.parse(output);
+        return BandPlans.shipped()
+                .find(plan)
+                .orElseThrow()
+                .bandAt(frequency)
+                .orElseThrow()
+                .rulesFor(frequency);
+    }
+
+    @Test
+    void aBadFileIsRefusedWithEveryFaultAndItsLine() {
+        DataFileException refused =
+                catchThrowableOfType(DataFileException.class, () -> BandPlans.read("mine.yaml", """
+                        id: mine
+                        title: Mine
+                        short_title: Mine
+                        practise: a slip of the pen
+                        bands:
+                          - name: 2 m
+                            range_mhz: 144.000-146.000
+                            rasters_khz: ["13"]
+                            calling_mhz: ["145.500"]
+                            segments:
+                              - { range_mhz: 145.200-145.100, use: simplex }
+                              - { range_mhz: 145.300-145.400, use: chatting }
+                        """));
+        assertThat(refused.faults())
+                .anyMatch(fault -> fault.startsWith("mine.yaml:1: \"practice\" is missing"))
+                .anyMatch(fault -> fault.startsWith("mine.yaml:4: \"practise\" is no key"))
+                .anyMatch(fault -> fault.startsWith("mine.yaml:8: Raster must be"))
+                .anyMatch(fault -> fault.startsWith("mine.yaml:11: Upper edge"))
+                .anyMatch(fault -> fault.startsWith("mine.yaml:12: use must be one of"));
+    }
+
+    @Test
+    void brokenYamlAndOverlapsAreNamedByLine() {
+        assertThat(faults("id: [")).singleElement().asString().startsWith("x.yaml:1: ");
+        assertThat(faults("""
+                        id: x
+                        title: x
+                        short_title: x
+                        practice: x
+                        bands:
+                          - name: 2 m
+                            range_mhz: 144.000-146.000
+                            rasters_khz: ["25"]
+                            calling_mhz: ["145.500"]
+                            shift_rules:
+                              - { outputs_mhz: 145.600-145.700, shift_mhz: "-7.6", practice: wrong band }
+                        """))
+                .singleElement()
+                .asString()
+                .startsWith("x.yaml:6: inputs of the shift rule must lie inside the band");
+    }
+
+    private static List<String> faults(String yaml) {
+        return catchThrowableOfType(DataFileException.class, () -> BandPlans.read("x.yaml", yaml))
+                .faults();
+    }
+}
