@@ -1,0 +1,191 @@
+package reckonrod.core.fit;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import reckonrod.core.channel.Channel;
+import reckonrod.core.channel.Power;
+import reckonrod.core.finding.Field;
+import reckonrod.core.frequency.Frequency;
+import reckonrod.core.frequency.FrequencyRange;
+import reckonrod.core.list.ChannelList;
+import reckonrod.core.list.ListEntry;
+import reckonrod.core.radio.Limits;
+import reckonrod.core.radio.PowerLevel;
+import reckonrod.core.radio.RadioDefinition;
+import reckonrod.core.radio.RadioSlot;
+import reckonrod.core.tone.NoTone;
+import reckonrod.core.tone.Tone;
+
+/** Fits channels to one radio. */
+public final class Fitter {
+    private final RadioDefinition radio;
+    private final Limits limits;
+
+    /** A fitter for that radio. */
+    public Fitter(RadioDefinition radio) {
+        this.radio = radio;
+        this.limits = radio.limits();
+    }
+
+    /** Fits every entry of a list. */
+    public FitReport fit(ChannelList list) {
+        return new FitReport(
+                radio,
+                list.entries().entrySet().stream()
+                        .map(each -> fit(each.getKey(), each.getValue()))
+                        .toList());
+    }
+
+    /** Fits one entry by itself. */
+    public Placement fit(int slot, ListEntry entry) {
+        Channel channel = entry.channel();
+        List<FitReason> reasons = new ArrayList<>();
+        slot(slot, reasons);
+        frequencies(channel, reasons);
+        emission(channel, reasons);
+        talkTone(channel.talkTone(), reasons);
+        Tone listenTone = listenTone(channel.listenTone(), reasons);
+        String name = name(channel.name(), reasons);
+        Power power = power(channel, reasons);
+        FitMark mark =
+                reasons.stream().map(FitReason::mark).max(FitMark::compareTo).orElse(FitMark.EXACT);
+        Optional<RadioSlot> content = mark == FitMark.LEFT_OUT
+                ? Optional.empty()
+                : Optional.of(new RadioSlot(
+                        name,
+                        channel.receive(),
+                        channel.transmit(),
+                        channel.talkTone(),
+                        listenTone,
+                        channel.emission(),
+                        power,
+                        channel.transmit().isPresent()));
+        List<FitReason> shown = mark == FitMark.LEFT_OUT
+                ? reasons.stream().filter(each -> each.mark() == mark).toList()
+                : reasons;
+        return new Placement(slot, entry, mark, shown, content);
+    }
+
+    private void slot(int slot, List<FitReason> reasons) {
+        if (!limits.slots().contains(slot)) {
+            reasons.add(leftOut(
+                    Field.SLOT,
+                    "The radio has slots " + limits.slots() + ".",
+                    String.valueOf(slot),
+                    "Move the channel to one of those slots."));
+        }
+    }
+
+    private void frequencies(Channel channel, List<FitReason> reasons) {
+        if (!limits.receives(channel.receive())) {
+            reasons.add(outside(Field.RECEIVE, "listens on", channel.receive(), limits.receive()));
+        } else if (!limits.tunes(channel.receive())) {
+            reasons.add(offStep(Field.RECEIVE, channel.receive()));
+        }
+        channel.transmit().filter(talk -> channel.isDuplex()).ifPresent(talk -> {
+            if (!limits.transmits(talk)) {
+                reasons.add(outside(Field.TRANSMIT, "talks on", talk, limits.transmit()));
+            } else if (!limits.tunes(talk)) {
+                reasons.add(offStep(Field.TRANSMIT, talk));
+            }
+        });
+    }
+
+    private static FitReason outside(Field field, String does, Frequency frequency, List<FrequencyRange> ranges) {
+        String covered = ranges.stream()
+                .map(range -> range.lower().toMegahertzText() + "–" + range.upper())
+                .collect(Collectors.joining(" and "));
+        return leftOut(
+                field,
+                "The radio only " + does + " " + covered + ".",
+                frequency.toString(),
+                "Use a radio that covers " + frequency + ".");
+    }
+
+    private FitReason offStep(Field field, Frequency frequency) {
+        String steps = limits.rasters().stream().map(Object::toString).collect(Collectors.joining(" and "));
+        return leftOut(
+                field,
+                "The radio tunes in steps of " + steps + ".",
+                frequency.toString(),
+                "Check the frequency; a digit may have slipped.");
+    }
+
+    private void emission(Channel channel, List<FitReason> reasons) {
+        if (!limits.emissions().contains(channel.emission())) {
+            reasons.add(leftOut(
+                    Field.EMISSION,
+                    "The radio has no " + channel.emission() + ".",
+                    channel.emission().name(),
+                    "Use a radio with " + channel.emission() + "."));
+        }
+    }
+
+    private void talkTone(Tone tone, List<FitReason> reasons) {
+        if (!limits.tones().contains(tone)) {
+            reasons.add(leftOut(
+                    Field.TALK_TONE,
+                    "The radio cannot send " + tone + ", so it could not open the repeater.",
+                    tone.toString(),
+                    "Use a radio that has this tone."));
+        }
+    }
+
+    private Tone listenTone(Tone tone, List<FitReason> reasons) {
+        if (limits.tones().contains(tone)) {
+            return tone;
+        }
+        reasons.add(new FitReason(
+                FitMark.ADAPTED,
+                Field.LISTEN_TONE,
+                "The radio cannot wait for " + tone + "; its speaker stays open instead.",
+                tone.toString(),
+                "none",
+                "Take the listen tone off the channel."));
+        return NoTone.NONE;
+    }
+
+    private String name(String name, List<FitReason> reasons) {
+        if (limits.name().allows(name)) {
+            return name;
+        }
+        String shortened = limits.name().shorten(name);
+        reasons.add(new FitReason(
+                FitMark.ADAPTED,
+                Field.NAME,
+                "The radio shows names of at most " + limits.name().longest() + " characters, capitals and digits.",
+                name,
+                shortened,
+                "Choose a name of at most " + limits.name().longest() + " capitals."));
+        return shortened;
+    }
+
+    /** The level asked for, or the next one that is not above it; a listen-only channel has no use for either. */
+    private Power power(Channel channel, List<FitReason> reasons) {
+        PowerLevel level = limits.power().stream()
+                .filter(each -> each.level().compareTo(channel.power()) >= 0)
+                .findFirst()
+                .orElseGet(() -> limits.power().get(limits.power().size() - 1));
+        if (level.level() != channel.power() && channel.transmit().isPresent()) {
+            reasons.add(new FitReason(
+                    FitMark.ADAPTED,
+                    Field.POWER,
+                    "The radio has no " + channel.power().word()
+                            + " power; the next level that is not above it is taken.",
+                    channel.power().word(),
+                    level.level().word() + ", " + level.watts() + " W",
+                    "Ask for "
+                            + limits.power().stream()
+                                    .map(each -> each.level().word())
+                                    .collect(Collectors.joining(" or "))
+                            + "."));
+        }
+        return level.level();
+    }
+
+    private static FitReason leftOut(Field field, String why, String before, String avoid) {
+        return new FitReason(FitMark.LEFT_OUT, field, why, before, "", avoid);
+    }
+}

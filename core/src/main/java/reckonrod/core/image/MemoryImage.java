@@ -1,0 +1,65 @@
+package reckonrod.core.image;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+
+/** The whole memory of a radio at one moment. Never changes. */
+public final class MemoryImage {
+    private final byte[] bytes;
+
+    private MemoryImage(byte[] bytes) {
+        this.bytes = bytes;
+    }
+
+    /** An image of these bytes, which are copied. */
+    public static MemoryImage of(byte[] bytes) {
+        return new MemoryImage(bytes.clone());
+    }
+
+    /** A copy of the bytes. */
+    public byte[] toBytes() {
+        return bytes.clone();
+    }
+
+    /** The size in bytes. */
+    public int size() {
+        return bytes.length;
+    }
+
+    /**
+     * A copy of one block.
+     *
+     * @param index the block, counted from 0
+     * @param blockBytes the size of a block
+     */
+    public byte[] block(int index, int blockBytes) {
+        return Arrays.copyOfRange(bytes, index * blockBytes, (index + 1) * blockBytes);
+    }
+
+    /** The blocks in which the other image differs, rising. */
+    public List<Integer> blocksThatDiffer(MemoryImage other, int blockBytes) {
+        List<Integer> blocks = new ArrayList<>();
+        for (int at = 0; at < bytes.length; at += blockBytes) {
+            if (!Arrays.equals(bytes, at, at + blockBytes, other.bytes, at, at + blockBytes)) {
+                blocks.add(at / blockBytes);
+            }
+        }
+        return blocks;
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof MemoryImage image && Arrays.equals(bytes, image.bytes);
+    }
+
+    @Override
+    public int hashCode() {
+        return Arrays.hashCode(bytes);
+    }
+
+    @Override
+    public String toString() {
+        return "memory image of " + bytes.length + " bytes";
+    }
+}

@@ -1,0 +1,29 @@
+package reckonrod.core.radio;
+
+import java.util.Optional;
+import reckonrod.core.channel.Emission;
+import reckonrod.core.channel.Power;
+import reckonrod.core.frequency.Frequency;
+import reckonrod.core.tone.Tone;
+
+/**
+ * What one memory slot of a radio holds.
+ *
+ * @param name as the radio shows it, without trailing blanks
+ * @param receive the frequency listened on
+ * @param transmit the frequency talked on; absent for listen-only
+ * @param talkTone the tone sent while talking
+ * @param listenTone the tone that opens the speaker
+ * @param emission the modulation
+ * @param power the power level
+ * @param scan whether the scan stops here
+ */
+public record RadioSlot(
+        String name,
+        Frequency receive,
+        Optional<Frequency> transmit,
+        Tone talkTone,
+        Tone listenTone,
+        Emission emission,
+        Power power,
+        boolean scan) {}

@@ -1,0 +1,83 @@
+package reckonrod.core.fit;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.TreeMap;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import reckonrod.core.bandplan.BandPlan;
+import reckonrod.core.bandplan.BandPlans;
+import reckonrod.core.list.ChannelList;
+import reckonrod.core.list.ListChange;
+import reckonrod.core.list.ListEntry;
+import reckonrod.core.list.SlotRange;
+import reckonrod.core.notation.Reckoner;
+import reckonrod.core.radio.RadioDefinitions;
+
+class FitterTest {
+    private static final BandPlan R2 =
+            BandPlans.shipped().find("r2-north-america").orElseThrow();
+    private final Fitter fitter =
+            new Fitter(RadioDefinitions.shipped().find("wrenling-w12").orElseThrow());
+
+    private static ListEntry entry(String line) {
+        return new ListEntry(new UUID(0, 1), Reckoner.reckon(line, R2).channel().orElseThrow(), line, false);
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            4   | SKARRA 145.310- 71.9        | EXACT    |
+            4   | 146.520                     | EXACT    |
+            4   | FERRY X 145.350 > 433.475   | EXACT    |
+            40  | MAR 16 156.800              | EXACT    |
+            4   | Skarra 145.310-             | ADAPTED  | NAME Skarra > SKARRA
+            4   | VELLAN HL 146.835- D023N    | ADAPTED  | NAME VELLAN HL > VELLNHL
+            4   | PELL 147.135+ mid           | ADAPTED  | POWER mid > low, 1 W
+            4   | Pell 147.135+ mid R D172N T71.9 | ADAPTED | NAME Pell > PELL; POWER mid > low, 1 W
+            4   | X 147.135+ T71.9 RD036N     | ADAPTED  | LISTEN_TONE DCS 036 N > none
+            4   | X 147.135+ D036N            | LEFT_OUT | TALK_TONE DCS 036 N >
+            41  | AIR 132.800                 | LEFT_OUT | RECEIVE 132.800 MHz >; EMISSION AM >
+            4   | X 147.1333+                 | LEFT_OUT | RECEIVE 147.1333 MHz >; TRANSMIT 147.7333 MHz >
+            150 | SKARRA 145.310- 71.9        | LEFT_OUT | SLOT 150 >
+            """)
+    void saysWhatBecomesOfAChannelAndWhy(int slot, String line, FitMark mark, String reasons) {
+        Placement placement = fitter.fit(slot, entry(line));
+        assertThat(placement.mark()).isEqualTo(mark);
+        assertThat(placement.reasons().stream()
+                        .map(reason -> (reason.field() + " " + reason.before() + " > " + reason.after()).strip())
+                        .collect(Collectors.joining("; ")))
+                .isEqualTo(reasons == null ? "" : reasons);
+        assertThat(placement.content().isPresent()).isEqualTo(mark != FitMark.LEFT_OUT);
+        assertThat(placement.reasons())
+                .allSatisfy(reason -> assertThat(reason.avoid()).isNotBlank());
+    }
+
+    @Test
+    void aListenOnlyChannelCannotTalkInTheRadio() {
+        assertThat(fitter.fit(40, entry("MAR 16 156.800")).content().orElseThrow())
+                .satisfies(slot -> {
+                    assertThat(slot.transmit()).isEmpty();
+                    assertThat(slot.scan()).isFalse();
+                });
+    }
+
+    @Test
+    void everyEntryIsCounted() {
+        ChannelList list = new ChannelList("x", R2.id(), new SlotRange(0, 199), List.of(), new TreeMap<>());
+        for (String line : List.of("A 146.520", "Bb 146.550", "C 132.8", "D 147.555")) {
+            ListEntry entry = entry(line);
+            list = ((ListChange.Changed) list.put(148, UUID.randomUUID(), entry.channel(), line)).list();
+        }
+        FitReport report = fitter.fit(list);
+        assertThat(report.totals())
+                .containsEntry(FitMark.EXACT, 1)
+                .containsEntry(FitMark.ADAPTED, 1)
+                .containsEntry(FitMark.BY_HAND, 0)
+                .containsEntry(FitMark.LEFT_OUT, 2);
+        assertThat(report.contents()).containsOnlyKeys(148, 149);
+    }
+}

@@ -1,0 +1,125 @@
+package reckonrod.sim;
+
+import java.util.Optional;
+import reckonrod.core.frequency.Frequency;
+import reckonrod.core.image.ImageCodec;
+import reckonrod.core.image.SlotReading;
+import reckonrod.core.list.SlotRange;
+import reckonrod.core.radio.RadioDefinition;
+import reckonrod.core.radio.RadioSlot;
+import reckonrod.core.tone.Tone;
+
+/** The display and the few keys of a simulated radio. Whatever it shows is decoded from the memory bytes at that moment. */
+public final class RadioFace {
+    /** A key of the radio. */
+    public enum Key {
+        /** Switches on and off. */
+        POWER,
+        /** The next slot. */
+        UP,
+        /** The slot before. */
+        DOWN,
+        /** The next slot that is in use. */
+        NEXT_IN_USE,
+        /** The talk key goes down. */
+        TALK_DOWN,
+        /** The talk key comes up. */
+        TALK_UP
+    }
+
+    /**
+     * What the display shows.
+     *
+     * @param on whether it is switched on; everything below is empty when it is not
+     * @param slot the slot it is turned to
+     * @param inUse whether that slot holds anything
+     * @param talking whether the talk key is down and something is sent
+     * @param name the name line
+     * @param frequency the frequency line, in megahertz: the talk frequency while talking
+     * @param tone the tone line: the talk tone while talking, else the listen tone
+     * @param notice what the radio says instead, such as that it will not talk here
+     */
+    public record Display(
+            boolean on,
+            int slot,
+            boolean inUse,
+            boolean talking,
+            String name,
+            String frequency,
+            String tone,
+            String notice) {}
+
+    private final RadioMemory memory;
+    private final ImageCodec codec;
+    private final SlotRange slots;
+    private boolean on;
+    private boolean talkKeyDown;
+    private int slot;
+
+    RadioFace(RadioDefinition definition, RadioMemory memory) {
+        this.memory = memory;
+        this.codec = new ImageCodec(definition);
+        this.slots = definition.limits().slots();
+        this.slot = slots.first();
+    }
+
+    /** Presses a key. A radio that is off knows only its power key. */
+    public synchronized Display press(Key key) {
+        switch (key) {
+            case POWER -> {
+                on = !on;
+                talkKeyDown = false;
+            }
+            case UP -> turnTo(slot == slots.last() ? slots.first() : slot + 1);
+            case DOWN -> turnTo(slot == slots.first() ? slots.last() : slot - 1);
+            case NEXT_IN_USE -> turnTo(nextInUse());
+            case TALK_DOWN -> talkKeyDown = on;
+            case TALK_UP -> talkKeyDown = false;
+        }
+        return display();
+    }
+
+    private int nextInUse() {
+        var inUse = codec.decode(memory.image());
+        Integer next = inUse.higherKey(slot);
+        return next != null ? next : inUse.isEmpty() ? slot : inUse.firstKey();
+    }
+
+    private void turnTo(int next) {
+        if (on) {
+            slot = next;
+            talkKeyDown = false;
+        }
+    }
+
+    /** What it shows now. */
+    public synchronized Display display() {
+        if (!on) {
+            return new Display(false, slot, false, false, "", "", "", "");
+        }
+        Optional<SlotReading> reading = codec.decode(memory.image(), slot);
+        if (reading.isEmpty()) {
+            return new Display(true, slot, false, false, "", "", "", "EMPTY");
+        }
+        return reading.get()
+                .content()
+                .map(this::display)
+                .orElseGet(() -> new Display(true, slot, true, false, "", "", "", "CH ERROR"));
+    }
+
+    private Display display(RadioSlot content) {
+        Optional<Frequency> sent = content.transmit().filter(frequency -> talkKeyDown);
+        Frequency shown = sent.orElse(content.receive());
+        Tone tone = sent.isPresent() ? content.talkTone() : content.listenTone();
+        String notice = talkKeyDown && sent.isEmpty() ? "RX ONLY" : "";
+        return new Display(
+                true,
+                slot,
+                true,
+                sent.isPresent(),
+                content.name(),
+                shown.toMegahertzText(),
+                tone.text().orElse(""),
+                notice);
+    }
+}

@@ -1,0 +1,231 @@
+package reckonrod.sim;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.io.IOException;
+import java.net.InetAddress;
+import java.net.InetSocketAddress;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Map;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import reckonrod.core.channel.Emission;
+import reckonrod.core.channel.Power;
+import reckonrod.core.frequency.Frequency;
+import reckonrod.core.image.ImageCodec;
+import reckonrod.core.image.MemoryImage;
+import reckonrod.core.link.LinkException;
+import reckonrod.core.link.LinkException.Fault;
+import reckonrod.core.link.Port;
+import reckonrod.core.link.Transfer;
+import reckonrod.core.link.TransferWatch;
+import reckonrod.core.radio.RadioDefinition;
+import reckonrod.core.radio.RadioDefinitions;
+import reckonrod.core.radio.RadioSlot;
+import reckonrod.core.tone.NoTone;
+import reckonrod.core.tone.Tone;
+
+class TransferTest {
+    private static final RadioDefinition W12 =
+            RadioDefinitions.shipped().find("wrenling-w12").orElseThrow();
+    private static final RadioSlot SKARRA = new RadioSlot(
+            "SKARRA",
+            Frequency.parse("145.310"),
+            Optional.of(Frequency.parse("144.710")),
+            Tone.parse("CTCSS 71.9"),
+            NoTone.NONE,
+            Emission.FM,
+            Power.HIGH,
+            true);
+
+    private final MemoryImage before = SimulatedRadio.fresh(W12, 42);
+    private final MemoryImage after = new ImageCodec(W12).encode(before, Map.of(4, SKARRA, 90, SKARRA));
+    private final SimulatedRadio radio = new SimulatedRadio(W12, "1.07", RadioMemory.of(before));
+    private final LineClock.Counting clock = LineClock.counting();
+    private final Watch watch = new Watch();
+
+    /** Remembers what a transfer told it, and cancels after so many blocks. */
+    private static final class Watch implements TransferWatch {
+        private int blocks;
+        private int cancelAfter = Integer.MAX_VALUE;
+        private int done;
+        private int total;
+        private boolean wroteSomething;
+
+        @Override
+        public void progress(Phase phase, int bytesDone, int bytesTotal) {
+            assertThat(bytesDone).isBetween(done, bytesTotal);
+            done = bytesDone;
+            total = bytesTotal;
+            blocks++;
+        }
+
+        @Override
+        public boolean cancelled() {
+            return blocks > cancelAfter;
+        }
+
+        @Override
+        public void writingBegins() {
+            wroteSomething = true;
+        }
+    }
+
+    private Transfer transfer() {
+        return new Transfer(W12, radio.plugIn(clock), watch);
+    }
+
+    @Test
+    void readsWritesAndTheFaceShowsIt() throws LinkException {
+        assertThat(transfer().read()).isEqualTo(before);
+        assertThat(watch.done).isEqualTo(watch.total).isEqualTo(4096);
+        transfer(new Watch()).write(before, after);
+        assertThat(radio.memory().image()).isEqualTo(after);
+        RadioFace face = radio.face();
+        assertThat(face.press(RadioFace.Key.UP).on()).isFalse();
+        face.press(RadioFace.Key.POWER);
+        assertThat(face.press(RadioFace.Key.NEXT_IN_USE)).satisfies(display -> {
+            assertThat(display.slot()).isEqualTo(4);
+            assertThat(display.frequency()).isEqualTo("145.310");
+            assertThat(display.tone()).isEmpty();
+        });
+        assertThat(face.press(RadioFace.Key.TALK_DOWN)).satisfies(display -> {
+            assertThat(display.frequency()).isEqualTo("144.710");
+            assertThat(display.tone()).isEqualTo("CTCSS 71.9");
+        });
+        assertThat(face.press(RadioFace.Key.TALK_UP).frequency()).isEqualTo("145.310");
+        assertThat(face.press(RadioFace.Key.UP).notice()).isEqualTo("EMPTY");
+    }
+
+    private Transfer transfer(Watch other) {
+        return new Transfer(W12, radio.plugIn(clock), other);
+    }
+
+    @Test
+    void onlyBlocksThatDifferAreSentAndTheLineIsNeverLeftIdle() throws LinkException {
+        transfer().write(before, after);
+        int blocks = before.blocksThatDiffer(after, 16).size();
+        assertThat(blocks).isLessThan(10);
+        assertThat(watch.total).isEqualTo(3 * blocks * 16);
+        double efficiency = (double) clock.busyMicros() / (clock.busyMicros() + clock.idleMicros());
+        assertThat(efficiency).isGreaterThanOrEqualTo(0.95);
+    }
+
+    @Test
+    void anotherModelIsRefusedAndBothAreNamed() {
+        RadioDefinition other = new RadioDefinition(
+                "w40", "Wrenling", "W40", "handheld", "WRENLING W40", W12.limits(), W12.memory(), W12.link());
+        SimulatedRadio wrong = new SimulatedRadio(other, "2.00", RadioMemory.of(before));
+        assertThatThrownBy(() -> new Transfer(W12, wrong.plugIn(clock), watch).write(before, after))
+                .isInstanceOfSatisfying(
+                        LinkException.class,
+                        refused -> assertThat(refused.fault()).isEqualTo(Fault.OTHER_MODEL))
+                .hasMessageContainingAll("WRENLING W40 2.00", "Wrenling W12");
+        assertThat(wrong.memory().image()).isEqualTo(before);
+    }
+
+    @Test
+    void silenceAndNoiseAreToldApart() {
+        radio.setTrouble(new Trouble.NoAnswer());
+        assertFault(Fault.NO_ANSWER, () -> transfer().read());
+        radio.setTrouble(new Trouble.Garbage());
+        assertFault(Fault.GARBAGE, () -> transfer().read());
+        assertThat(watch.wroteSomething).isFalse();
+    }
+
+    @ParameterizedTest
+    @ValueSource(longs = {0, 5, 19, 20, 21, 40, 60, 100, 130, 180, 200})
+    void aFlippedByteIsAskedForAgain(long at) throws LinkException {
+        radio.setTrouble(new Trouble.FlippedByte(at));
+        transfer().write(before, after);
+        assertThat(radio.memory().image()).isEqualTo(after);
+    }
+
+    @Test
+    void aRadioThatWasChangedSinceItWasReadIsNotWritten() {
+        byte[] other = before.toBytes();
+        other[0x0C00] = 1;
+        radio.memory().replace(MemoryImage.of(other));
+        assertFault(Fault.CHANGED_SINCE_READ, () -> transfer().write(before, after));
+        assertThat(watch.wroteSomething).isFalse();
+        assertThat(radio.memory().image().toBytes()).isEqualTo(other);
+    }
+
+    /** Wherever the cable comes off, the radio is known to be half written and the snapshot brings it back. */
+    @Test
+    void aCablePulledAtAnyByteOfTheWriteIsToldAndTheSnapshotGoesBack() throws LinkException {
+        int bytes = before.blocksThatDiffer(after, 16).size() * 20;
+        for (int at = 0; at < bytes; at++) {
+            Watch one = new Watch();
+            radio.setTrouble(new Trouble.PulledWhileWriting(at));
+            assertFault(Fault.CABLE, () -> transfer(one).write(before, after));
+            assertThat(one.wroteSomething).as("byte %d", at).isTrue();
+            radio.setTrouble(new Trouble.None());
+            transfer(new Watch()).restore(before);
+            assertThat(radio.memory().image()).as("byte %d", at).isEqualTo(before);
+        }
+    }
+
+    @Test
+    void cancellingStopsBetweenTwoBlocks() {
+        int blocks = before.blocksThatDiffer(after, 16).size();
+        watch.cancelAfter = blocks + 1;
+        assertFault(Fault.CANCELLED, () -> transfer().write(before, after));
+        assertThat(watch.wroteSomething).isTrue();
+        Watch early = new Watch();
+        early.cancelAfter = 1;
+        radio.memory().replace(before);
+        assertFault(Fault.CANCELLED, () -> transfer(early).write(before, after));
+        assertThat(early.wroteSomething).isFalse();
+    }
+
+    private static void assertFault(Fault fault, org.assertj.core.api.ThrowableAssert.ThrowingCallable call) {
+        assertThatThrownBy(call)
+                .isInstanceOfSatisfying(
+                        LinkException.class,
+                        failed -> assertThat(failed.fault()).isEqualTo(fault));
+    }
+
+    @Test
+    void theSameGoesOverTcpAndAClosedLineIsACableFault() throws IOException, LinkException {
+        try (TcpRadio listening = new TcpRadio(radio, 0, LineClock::counting)) {
+            try (Port port = new TcpPort(listening.address())) {
+                new Transfer(W12, port, watch).write(before, after);
+            }
+            assertThat(radio.memory().image()).isEqualTo(after);
+            radio.setTrouble(new Trouble.PulledWhileWriting(30));
+            try (Port port = new TcpPort(listening.address())) {
+                assertFault(Fault.CABLE, () -> new Transfer(W12, port, new Watch()).restore(before));
+            }
+            assertThat(radio.memory().image()).isNotEqualTo(before).isNotEqualTo(after);
+        }
+        assertThatThrownBy(() -> new TcpPort(new InetSocketAddress(InetAddress.getLoopbackAddress(), 1)))
+                .isInstanceOf(IOException.class);
+    }
+
+    @Test
+    void theMemoryIsKeptBetweenStartsAndAForeignFileIsRefused(@TempDir Path folder) throws IOException {
+        Path file = folder.resolve("radios/blue.memory");
+        RadioMemory.keptIn(file, before).replace(after);
+        assertThat(RadioMemory.keptIn(file, before).image()).isEqualTo(after);
+        Files.write(file, new byte[7]);
+        assertThatThrownBy(() -> RadioMemory.keptIn(file, before)).hasMessageContaining("must have 4096 bytes, was 7");
+    }
+
+    /** A real clock keeps the line's pace to within a few percent even though each wait may oversleep. */
+    @Test
+    void theRealClockKeepsTheLinesPace() throws LinkException {
+        long start = System.nanoTime();
+        LineClock real = LineClock.real();
+        for (int i = 0; i < 100; i++) {
+            real.busyFor(2_000);
+        }
+        long millis = (System.nanoTime() - start) / 1_000_000;
+        assertThat(millis).isBetween(195L, 260L);
+    }
+}
