@@ -56,6 +56,7 @@ class TransferTest {
         private int done;
         private int total;
         private boolean wroteSomething;
+        private MemoryImage wasRead;
 
         @Override
         public void progress(Phase phase, int bytesDone, int bytesTotal) {
@@ -71,6 +72,12 @@ class TransferTest {
         }
 
         @Override
+        public void memoryWasRead(MemoryImage memory) {
+            assertThat(wroteSomething).isFalse();
+            wasRead = memory;
+        }
+
+        @Override
         public void writingBegins() {
             wroteSomething = true;
         }
@@ -83,6 +90,7 @@ class TransferTest {
     @Test
     void readsWritesAndTheFaceShowsIt() throws LinkException {
         assertThat(transfer().read()).isEqualTo(before);
+        assertThat(watch.wasRead).isEqualTo(before);
         assertThat(watch.done).isEqualTo(watch.total).isEqualTo(4096);
         transfer(new Watch()).write(before, after);
         assertThat(radio.memory().image()).isEqualTo(after);

@@ -91,7 +91,9 @@ public final class Transfer {
         for (int block = 0; block < memory.length / blockBytes; block++) {
             System.arraycopy(readOne(Phase.READ, block), 0, memory, block * blockBytes, blockBytes);
         }
-        return MemoryImage.of(memory);
+        MemoryImage image = MemoryImage.of(memory);
+        watch.memoryWasRead(image);
+        return image;
     }
 
     private byte[] readOne(Phase phase, int block) throws LinkException {

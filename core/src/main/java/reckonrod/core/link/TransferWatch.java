@@ -1,5 +1,7 @@
 package reckonrod.core.link;
 
+import reckonrod.core.image.MemoryImage;
+
 /** Follows a transfer and may stop it. */
 public interface TransferWatch {
     /** What a transfer is doing. */
@@ -22,6 +24,13 @@ public interface TransferWatch {
 
     /** Whether the person wants the transfer to stop. Asked before each block. */
     boolean cancelled();
+
+    /**
+     * Called once the whole memory was read, before anything is written.
+     *
+     * @param memory what the radio holds
+     */
+    void memoryWasRead(MemoryImage memory);
 
     /** Called once, before the first byte of the first block is written: from here on the radio may be half written. */
     void writingBegins();

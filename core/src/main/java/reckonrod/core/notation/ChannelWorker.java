@@ -201,7 +201,11 @@ final class ChannelWorker {
     }
 
     private void toneSteps() {
-        toneStep("Talk tone", parts.talkTone, "sent while you talk; it opens the repeater", "none sent");
+        toneStep(
+                "Talk tone",
+                parts.talkTone,
+                "sent while you talk; it opens the repeater",
+                "nothing but your voice is sent");
         toneStep("Listen tone", parts.listenTone, "must be heard before the speaker opens", "speaker always open");
     }
 

@@ -1,0 +1,120 @@
+package reckonrod.server.arrange;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.List;
+import java.util.UUID;
+import reckonrod.core.bandplan.BandPlan;
+import reckonrod.core.channel.Channel;
+import reckonrod.core.finding.Finding;
+import reckonrod.core.fit.FitReason;
+import reckonrod.core.fit.Placement;
+import reckonrod.core.list.ListEntry;
+import reckonrod.server.reckon.FindingView;
+import reckonrod.server.reckon.ReckonAnswer;
+
+/** A list on the wire, judged and fitted. */
+public record ListView(
+        UUID id,
+        String name,
+        long version,
+        PlanView bandPlan,
+        int firstSlot,
+        int lastSlot,
+        List<BlockView> blocks,
+        List<RowView> rows,
+        List<RadioName> radios,
+        @Schema(nullable = true) String undo,
+        @Schema(nullable = true) String redo) {
+    /** The band plan a list goes by. */
+    public record PlanView(String id, String title, String shortTitle, String caution) {
+        static PlanView of(BandPlan plan) {
+            return new PlanView(plan.id(), plan.title(), plan.shortTitle(), BandPlan.CAUTION);
+        }
+    }
+
+    /** A span of slots with its name. */
+    public record BlockView(String name, int firstSlot, int lastSlot) {}
+
+    /** One of the person's radios. */
+    public record RadioName(String id, String name) {}
+
+    /** A channel in its slot. */
+    public record RowView(
+            int slot,
+            UUID id,
+            String line,
+            String name,
+            String label,
+            long receiveHz,
+            @Schema(nullable = true) Long transmitHz,
+            ReckonAnswer.Sum sum,
+            @Schema(nullable = true) String talkTone,
+            @Schema(nullable = true) String listenTone,
+            String emission,
+            String power,
+            boolean pinned,
+            List<FindingView> findings,
+            List<RowFit> fits) {
+        static RowView of(int slot, ListEntry entry, BandPlan plan, List<Finding> findings, List<RowFit> fits) {
+            Channel channel = entry.channel();
+            return new RowView(
+                    slot,
+                    entry.id(),
+                    entry.line(),
+                    channel.name(),
+                    channel.label(),
+                    channel.receive().hertz(),
+                    channel.transmit().map(transmit -> transmit.hertz()).orElse(null),
+                    ReckonAnswer.Sum.of(channel, plan),
+                    channel.talkTone().text().orElse(null),
+                    channel.listenTone().text().orElse(null),
+                    channel.emission().name(),
+                    channel.power().word(),
+                    entry.pinned(),
+                    findings.stream().map(each -> FindingView.of(each, plan)).toList(),
+                    fits);
+        }
+    }
+
+    /** What becomes of a channel in one radio. */
+    public record RowFit(String radioId, Mark mark, List<ReasonView> reasons) {
+        static RowFit of(String radioId, Placement placement) {
+            return new RowFit(radioId, Mark.of(placement.mark()), reasons(placement));
+        }
+
+        /** The reasons of a placement. */
+        public static List<ReasonView> reasons(Placement placement) {
+            return placement.reasons().stream().map(ReasonView::of).toList();
+        }
+    }
+
+    /** The four marks of the fit. */
+    public enum Mark {
+        exact,
+        adapted,
+        by_hand,
+        left_out;
+
+        /** The wire form of a mark. */
+        public static Mark of(reckonrod.core.fit.FitMark mark) {
+            return switch (mark) {
+                case EXACT -> exact;
+                case ADAPTED -> adapted;
+                case BY_HAND -> by_hand;
+                case LEFT_OUT -> left_out;
+            };
+        }
+    }
+
+    /** Why a channel is not exact, what changes, and what would avoid it. */
+    public record ReasonView(String field, String why, String before, String after, String avoid) {
+        static ReasonView of(FitReason reason) {
+            return new ReasonView(
+                    reason.field().name().toLowerCase(java.util.Locale.ROOT).replace('_', ' '),
+                    reason.why(),
+                    reason.before(),
+                    reason.after(),
+                    reason.avoid());
+        }
+    }
+}

@@ -1,0 +1,67 @@
+package reckonrod.server.demo;
+
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+import reckonrod.core.bandplan.BandPlans;
+import reckonrod.core.fit.Fitter;
+import reckonrod.core.image.ImageCodec;
+import reckonrod.core.image.MemoryImage;
+import reckonrod.core.list.ChannelList;
+import reckonrod.core.radio.RadioDefinition;
+import reckonrod.core.radio.RadioDefinitions;
+import reckonrod.server.ReckonrodSettings;
+import reckonrod.server.lists.ListStore;
+import reckonrod.server.radios.Bench;
+import reckonrod.server.radios.RadioUnits;
+import reckonrod.sim.SimulatedRadio;
+
+/** Loads the Vellan Isles into an empty database: one list, and two radios of which one holds last year's list. */
+@Component
+class DemoData implements ApplicationRunner {
+    private static final String MODEL = "wrenling-w12";
+
+    private final ReckonrodSettings settings;
+    private final ListStore lists;
+    private final RadioUnits units;
+    private final Bench bench;
+    private final BandPlans plans;
+    private final RadioDefinitions definitions;
+
+    DemoData(
+            ReckonrodSettings settings,
+            ListStore lists,
+            RadioUnits units,
+            Bench bench,
+            BandPlans plans,
+            RadioDefinitions definitions) {
+        this.settings = settings;
+        this.lists = lists;
+        this.units = units;
+        this.bench = bench;
+        this.plans = plans;
+        this.definitions = definitions;
+    }
+
+    @Override
+    @Transactional
+    public void run(ApplicationArguments arguments) {
+        if (!settings.demo()) {
+            return;
+        }
+        RadioDefinition model = definitions.find(MODEL).orElseThrow();
+        bench.place("blue", model, lastYears(model, SimulatedRadio.fresh(model, 2201)));
+        bench.place("red", model, SimulatedRadio.fresh(model, 2202));
+        if (lists.isEmpty()) {
+            lists.create(DemoList.read("/demo/vellan-home.yaml", plans));
+            units.add("blue", "W12 · blue", MODEL, "simulated");
+            units.add("red", "W12 · red", MODEL, "simulated-tcp");
+        }
+    }
+
+    private MemoryImage lastYears(RadioDefinition model, MemoryImage fresh) {
+        ChannelList list = DemoList.read("/demo/vellan-last-year.yaml", plans);
+        return new ImageCodec(model).encode(fresh, new Fitter(model).fit(list).contents());
+    }
+}

@@ -1,0 +1,72 @@
+package reckonrod.server.fit;
+
+import java.util.UUID;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import reckonrod.core.image.ImageCodec;
+import reckonrod.core.image.MemoryImage;
+import reckonrod.core.image.SlotDifference;
+import reckonrod.server.lists.ListStore;
+import reckonrod.server.lists.StoredList;
+import reckonrod.server.problem.ProblemException;
+import reckonrod.server.radios.RadioUnit;
+import reckonrod.server.radios.RadioUnits;
+import reckonrod.server.radios.Snapshot;
+
+/** What fits into a radio, and what a write would change in it. */
+@RestController
+@RequestMapping("/api/radios")
+class FitController {
+    /** A block goes over the line three times: compared, written, read back. */
+    private static final int TIMES_OVER_THE_LINE = 3;
+
+    private static final int LINE_BYTES_AROUND_A_BLOCK = 8;
+    private static final int LINE_BITS_OF_A_BYTE = 10;
+
+    private final RadioUnits units;
+    private final ListStore lists;
+    private final Loading loading;
+
+    FitController(RadioUnits units, ListStore lists, Loading loading) {
+        this.units = units;
+        this.lists = lists;
+        this.loading = loading;
+    }
+
+    @GetMapping("/{id}/fit")
+    FitReportView fit(@PathVariable String id, @RequestParam UUID list) {
+        StoredList stored = lists.get(list);
+        return FitReportView.of(id, list, stored.version(), loading.fit(units.get(id), stored.list()));
+    }
+
+    @GetMapping("/{id}/difference")
+    DifferenceView difference(@PathVariable String id, @RequestParam UUID list) {
+        RadioUnit unit = units.get(id);
+        StoredList stored = lists.get(list);
+        Snapshot snapshot = units.snapshots(id).stream()
+                .findFirst()
+                .orElseThrow(() -> ProblemException.refused(
+                        "not-read-yet",
+                        "Not read yet",
+                        unit.name()
+                                + " was not read yet. Read it first; nothing is written before a snapshot exists."));
+        MemoryImage after = loading.image(unit, snapshot, stored.list());
+        int blockBytes = unit.definition().link().blockBytes();
+        int blocks = snapshot.image().blocksThatDiffer(after, blockBytes).size();
+        int lineBits = blocks * TIMES_OVER_THE_LINE * (blockBytes + LINE_BYTES_AROUND_A_BLOCK) * LINE_BITS_OF_A_BYTE;
+        return new DifferenceView(
+                snapshot.id(),
+                snapshot.takenAt(),
+                list,
+                stored.version(),
+                blocks,
+                blocks * blockBytes,
+                (int) Math.ceil((double) lineBits / unit.definition().link().baud()),
+                SlotDifference.between(new ImageCodec(unit.definition()), snapshot.image(), after).stream()
+                        .map(DifferenceView.SlotChange::of)
+                        .toList());
+    }
+}

@@ -1,0 +1,170 @@
+package reckonrod.server.lists;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Function;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import reckonrod.core.list.ChannelList;
+import reckonrod.core.list.ListChange;
+import reckonrod.server.problem.ProblemException;
+
+/** Keeps lists. Each change is one transaction that adds a revision; a change made on an old version is turned down. */
+@Service
+@Transactional
+public class ListStore {
+    private final ListRepository lists;
+    private final RevisionRepository revisions;
+    private final Clock clock;
+
+    ListStore(ListRepository lists, RevisionRepository revisions, Clock clock) {
+        this.lists = lists;
+        this.revisions = revisions;
+        this.clock = clock;
+    }
+
+    /** Whether there is no list at all. */
+    @Transactional(readOnly = true)
+    public boolean isEmpty() {
+        return lists.count() == 0;
+    }
+
+    /** All lists, by name. */
+    @Transactional(readOnly = true)
+    public List<StoredList> all() {
+        return lists.findAll().stream()
+                .sorted(Comparator.comparing(ListRecord::name))
+                .map(this::stored)
+                .toList();
+    }
+
+    /** One list. */
+    @Transactional(readOnly = true)
+    public StoredList get(UUID id) {
+        return stored(record(id));
+    }
+
+    /** A new list with its first revision. */
+    public StoredList create(ChannelList list) {
+        UUID id = UUID.randomUUID();
+        RevisionRecord first = revisions.save(
+                new RevisionRecord(id, null, ListDocument.of(list), "Begin " + list.name(), clock.instant()));
+        return stored(lists.saveAndFlush(new ListRecord(id, list.name(), first.id())));
+    }
+
+    /**
+     * Changes a list.
+     *
+     * @param baseVersion the version that the person was looking at
+     * @return the list after the change, and the slot to look at
+     */
+    public ChangedList change(UUID id, long baseVersion, Function<ChannelList, ListChange> change) {
+        ListRecord record = atVersion(id, baseVersion);
+        ChannelList now = revision(record).document().toList();
+        ListChange.Changed done = change.apply(now).fold(Function.identity(), refused -> {
+            throw ProblemException.refused("change-refused", "That cannot be done", refused.reason());
+        });
+        RevisionRecord next = revisions.save(new RevisionRecord(
+                id, record.revisionId(), ListDocument.of(done.list()), done.summary(), clock.instant()));
+        record.standAt(next.id());
+        return new ChangedList(stored(lists.saveAndFlush(record)), done.slot());
+    }
+
+    /**
+     * A list after a change.
+     *
+     * @param slot the slot to look at now
+     */
+    public record ChangedList(StoredList list, int slot) {}
+
+    /** Takes the newest change back. */
+    public StoredList undo(UUID id, long baseVersion) {
+        ListRecord record = atVersion(id, baseVersion);
+        Long parent = revision(record).parentId();
+        return moveTo(record, Optional.ofNullable(parent), "There is nothing to undo.");
+    }
+
+    /** Makes the change again that was taken back last. */
+    public StoredList redo(UUID id, long baseVersion) {
+        ListRecord record = atVersion(id, baseVersion);
+        return moveTo(record, next(record).map(RevisionRecord::id), "There is nothing to redo.");
+    }
+
+    /**
+     * A change of the past.
+     *
+     * @param current whether the list stands there now
+     */
+    public record PastRevision(long revision, String summary, Instant at, boolean current) {}
+
+    /** The newest hundred changes, newest first, those that were undone too. */
+    @Transactional(readOnly = true)
+    public List<PastRevision> history(UUID id) {
+        long current = record(id).revisionId();
+        return revisions.findTop100ByListIdOrderByIdDesc(id).stream()
+                .map(each -> new PastRevision(each.id(), each.summary(), each.createdAt(), each.id() == current))
+                .toList();
+    }
+
+    /** Brings the list back to how it was after a change of the past; this is a change of its own and can be undone. */
+    public StoredList restore(UUID id, long baseVersion, long revision) {
+        RevisionRecord past = revisions
+                .findById(revision)
+                .filter(each -> each.listId().equals(id))
+                .orElseThrow(() -> ProblemException.notFound("There is no revision " + revision + " of this list."));
+        return change(
+                        id,
+                        baseVersion,
+                        list -> new ListChange.Changed(
+                                past.document().toList(),
+                                "Back to: " + past.summary(),
+                                list.slots().first()))
+                .list();
+    }
+
+    private StoredList moveTo(ListRecord record, Optional<Long> revision, String otherwise) {
+        record.standAt(revision.orElseThrow(
+                () -> ProblemException.refused("nothing-to-move-to", "That cannot be done", otherwise)));
+        return stored(lists.saveAndFlush(record));
+    }
+
+    private ListRecord atVersion(UUID id, long baseVersion) {
+        ListRecord record = record(id);
+        if (record.version() != baseVersion) {
+            throw ProblemException.conflict(
+                    "changed-elsewhere",
+                    "Changed elsewhere",
+                    "\"" + record.name() + "\" was changed in another tab or window (\""
+                            + revision(record).summary()
+                            + "\"). Nothing was overwritten; this tab now shows the newest list.");
+        }
+        return record;
+    }
+
+    private ListRecord record(UUID id) {
+        return lists.findById(id)
+                .orElseThrow(() -> ProblemException.notFound("There is no list " + id + "; it may have been deleted."));
+    }
+
+    private RevisionRecord revision(ListRecord record) {
+        return revisions.findById(record.revisionId()).orElseThrow();
+    }
+
+    private Optional<RevisionRecord> next(ListRecord record) {
+        return revisions.findFirstByParentIdOrderByIdDesc(record.revisionId());
+    }
+
+    private StoredList stored(ListRecord record) {
+        RevisionRecord revision = revision(record);
+        return new StoredList(
+                record.id(),
+                record.version(),
+                revision.document().toList(),
+                Optional.ofNullable(revision.parentId()).map(parent -> revision.summary()),
+                next(record).map(RevisionRecord::summary));
+    }
+}

@@ -1,0 +1,14 @@
+package reckonrod.server.lists;
+
+import java.util.Optional;
+import java.util.UUID;
+import reckonrod.core.list.ChannelList;
+
+/**
+ * A list as it stands in the database.
+ *
+ * @param version changes with every change, undo and redo
+ * @param undo what undo would take back
+ * @param redo what redo would do again
+ */
+public record StoredList(UUID id, long version, ChannelList list, Optional<String> undo, Optional<String> redo) {}

@@ -1,0 +1,104 @@
+package reckonrod.server.problem;
+
+import java.util.Map;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataAccessException;
+import org.springframework.dao.OptimisticLockingFailureException;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.HttpStatusCode;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.transaction.TransactionException;
+import org.springframework.validation.FieldError;
+import org.springframework.web.bind.MethodArgumentNotValidException;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+
+/** The one place that turns what went wrong into problem+json (RFC 9457). */
+@RestControllerAdvice
+class ProblemAdvice extends ResponseEntityExceptionHandler {
+    private static final Logger LOG = LoggerFactory.getLogger(ProblemAdvice.class);
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> problem(ProblemException problem) {
+        ProblemDetail detail = detail(problem.status(), problem.code(), problem.title(), problem.getMessage());
+        problem.extra().forEach(detail::setProperty);
+        return ResponseEntity.status(problem.status()).body(detail);
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> changedElsewhere(OptimisticLockingFailureException late) {
+        return respond(
+                HttpStatus.CONFLICT,
+                "changed-elsewhere",
+                "Changed elsewhere",
+                "It was changed in another tab or window at the same moment. Nothing was changed here; load it anew.");
+    }
+
+    @ExceptionHandler({DataAccessException.class, TransactionException.class})
+    ResponseEntity<ProblemDetail> storage(RuntimeException broken) {
+        LOG.error("The database failed", broken);
+        return respond(
+                HttpStatus.SERVICE_UNAVAILABLE,
+                "storage",
+                "The database does not answer",
+                "Nothing was changed. Check that the database runs and has room on its disk, then try again.");
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> unforeseen(RuntimeException bug) {
+        LOG.error("A request failed", bug);
+        return respond(
+                HttpStatus.INTERNAL_SERVER_ERROR,
+                "unforeseen",
+                "Something broke",
+                "A fault in Reckonrod itself. Nothing was changed; the log on the server says more.");
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleMethodArgumentNotValid(
+            MethodArgumentNotValidException invalid, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        FieldError field = invalid.getFieldError();
+        ProblemDetail detail = detail(
+                HttpStatus.BAD_REQUEST,
+                "field-invalid",
+                "A field is missing or wrong",
+                field == null
+                        ? "The request is not complete."
+                        : field.getField() + " " + field.getDefaultMessage() + ".");
+        if (field != null) {
+            detail.setProperty("field", field.getField());
+        }
+        return ResponseEntity.badRequest().body(detail);
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleHttpMessageNotReadable(
+            HttpMessageNotReadableException unreadable,
+            HttpHeaders headers,
+            HttpStatusCode status,
+            WebRequest request) {
+        return ResponseEntity.badRequest()
+                .body(detail(
+                        HttpStatus.BAD_REQUEST,
+                        "body-unreadable",
+                        "The request cannot be read",
+                        "The body must be JSON with the fields that the interface description names."));
+    }
+
+    private static ResponseEntity<ProblemDetail> respond(HttpStatus status, String code, String title, String what) {
+        return ResponseEntity.status(status).body(detail(status, code, title, what));
+    }
+
+    private static ProblemDetail detail(HttpStatus status, String code, String title, String what) {
+        ProblemDetail detail = ProblemDetail.forStatusAndDetail(status, what);
+        detail.setTitle(title);
+        detail.setProperties(new java.util.LinkedHashMap<>(Map.of("code", code)));
+        return detail;
+    }
+}

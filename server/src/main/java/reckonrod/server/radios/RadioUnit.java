@@ -1,0 +1,34 @@
+package reckonrod.server.radios;
+
+import java.time.Instant;
+import java.util.Optional;
+import java.util.UUID;
+import reckonrod.core.radio.RadioDefinition;
+
+/**
+ * One radio that the person owns.
+ *
+ * @param id its name in addresses
+ * @param name what the person calls it
+ * @param definition its model
+ * @param port how it is reached
+ * @param halfWritten there when a write was begun and not brought to a good end
+ * @param loaded which list it holds, as far as is known
+ */
+public record RadioUnit(
+        String id,
+        String name,
+        RadioDefinition definition,
+        String port,
+        Optional<HalfWritten> halfWritten,
+        Optional<Loaded> loaded) {
+    /**
+     * A write that did not come to a good end.
+     *
+     * @param snapshotToPutBack what the radio held before
+     */
+    public record HalfWritten(UUID snapshotToPutBack) {}
+
+    /** The list a radio was last written with. */
+    public record Loaded(String listName, Instant since) {}
+}

@@ -1,0 +1,118 @@
+package reckonrod.server.radios;
+
+import java.time.Clock;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import reckonrod.core.image.MemoryImage;
+import reckonrod.core.radio.RadioDefinitions;
+import reckonrod.server.problem.ProblemException;
+
+/** Keeps the person's radios and the snapshots of their memories. */
+@Service
+@Transactional
+public class RadioUnits {
+    private final UnitRepository units;
+    private final SnapshotRepository snapshots;
+    private final RadioDefinitions definitions;
+    private final Clock clock;
+
+    RadioUnits(UnitRepository units, SnapshotRepository snapshots, RadioDefinitions definitions, Clock clock) {
+        this.units = units;
+        this.snapshots = snapshots;
+        this.definitions = definitions;
+        this.clock = clock;
+    }
+
+    /** All radios, by name. */
+    @Transactional(readOnly = true)
+    public List<RadioUnit> all() {
+        return units.findAll().stream()
+                .map(this::unit)
+                .sorted(Comparator.comparing(RadioUnit::name))
+                .toList();
+    }
+
+    /** One radio. */
+    @Transactional(readOnly = true)
+    public RadioUnit get(String id) {
+        return unit(record(id));
+    }
+
+    /** A new radio. */
+    public void add(String id, String name, String definitionId, String port) {
+        units.save(new UnitRecord(id, name, definitionId, port));
+    }
+
+    /**
+     * From now on, until {@link #wasWritten} or {@link #wasRestored}, the radio may be half written.
+     *
+     * @param before the snapshot that brings it back
+     */
+    public void writingBegins(String id, UUID before) {
+        record(id).writingBegins(before);
+    }
+
+    /** The radio was written with a list, and read back to prove it. */
+    public void wasWritten(String id, String listName, MemoryImage image) {
+        UnitRecord unit = record(id);
+        unit.isWhole();
+        unit.holds(listName, clock.instant());
+        keep(id, "Written with " + listName, image);
+    }
+
+    /** A snapshot was put back, and read back to prove it. */
+    public void wasRestored(String id) {
+        record(id).isWhole();
+    }
+
+    /** Keeps what a radio holds. */
+    public Snapshot keep(String radioId, String reason, MemoryImage image) {
+        return snapshot(snapshots.save(
+                new SnapshotRecord(UUID.randomUUID(), radioId, clock.instant(), reason, image.toBytes())));
+    }
+
+    /** The snapshots of a radio, newest first. */
+    @Transactional(readOnly = true)
+    public List<Snapshot> snapshots(String radioId) {
+        return snapshots.findByRadioIdOrderByTakenAtDesc(record(radioId).id()).stream()
+                .map(RadioUnits::snapshot)
+                .toList();
+    }
+
+    /** One snapshot of a radio; that of another radio is not found. */
+    @Transactional(readOnly = true)
+    public Snapshot snapshot(String radioId, UUID id) {
+        return snapshots
+                .findById(id)
+                .filter(each -> each.radioId().equals(radioId))
+                .map(RadioUnits::snapshot)
+                .orElseThrow(() -> ProblemException.notFound("There is no snapshot " + id + " of this radio."));
+    }
+
+    private UnitRecord record(String id) {
+        return units.findById(id)
+                .orElseThrow(() -> ProblemException.notFound("There is no radio \"" + id + "\" here."));
+    }
+
+    private RadioUnit unit(UnitRecord record) {
+        return new RadioUnit(
+                record.id(),
+                record.name(),
+                definitions.find(record.definitionId()).orElseThrow(),
+                record.port(),
+                record.halfWritten()
+                        ? Optional.of(new RadioUnit.HalfWritten(record.snapshotToPutBack()))
+                        : Optional.empty(),
+                Optional.ofNullable(record.loadedListName())
+                        .map(name -> new RadioUnit.Loaded(name, record.loadedAt())));
+    }
+
+    private static Snapshot snapshot(SnapshotRecord record) {
+        return new Snapshot(
+                record.id(), record.radioId(), record.takenAt(), record.reason(), MemoryImage.of(record.image()));
+    }
+}

@@ -1,0 +1,9 @@
+package reckonrod.server.radios;
+
+import java.util.List;
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface SnapshotRepository extends JpaRepository<SnapshotRecord, UUID> {
+    List<SnapshotRecord> findByRadioIdOrderByTakenAtDesc(String radioId);
+}

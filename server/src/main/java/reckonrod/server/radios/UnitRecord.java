@@ -1,0 +1,84 @@
+package reckonrod.server.radios;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import java.time.Instant;
+import java.util.UUID;
+
+/** One radio that the person owns. */
+@Entity
+@Table(name = "radio_unit")
+class UnitRecord {
+    @Id
+    private String id;
+
+    private String name;
+    private String definitionId;
+    private String port;
+    private boolean halfWritten;
+    private String loadedListName;
+    private Instant loadedAt;
+    private UUID snapshotToPutBack;
+
+    @Version
+    private long version;
+
+    UnitRecord() {}
+
+    UnitRecord(String id, String name, String definitionId, String port) {
+        this.id = id;
+        this.name = name;
+        this.definitionId = definitionId;
+        this.port = port;
+    }
+
+    String id() {
+        return id;
+    }
+
+    String name() {
+        return name;
+    }
+
+    String definitionId() {
+        return definitionId;
+    }
+
+    String port() {
+        return port;
+    }
+
+    boolean halfWritten() {
+        return halfWritten;
+    }
+
+    String loadedListName() {
+        return loadedListName;
+    }
+
+    Instant loadedAt() {
+        return loadedAt;
+    }
+
+    UUID snapshotToPutBack() {
+        return snapshotToPutBack;
+    }
+
+    void writingBegins(UUID before) {
+        halfWritten = true;
+        snapshotToPutBack = before;
+        holds(null, null);
+    }
+
+    void isWhole() {
+        halfWritten = false;
+        snapshotToPutBack = null;
+    }
+
+    void holds(String listName, Instant since) {
+        loadedListName = listName;
+        loadedAt = since;
+    }
+}

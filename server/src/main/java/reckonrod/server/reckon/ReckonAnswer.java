@@ -1,0 +1,119 @@
+package reckonrod.server.reckon;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.List;
+import java.util.Optional;
+import reckonrod.core.bandplan.BandPlan;
+import reckonrod.core.bandplan.Segment;
+import reckonrod.core.channel.Channel;
+import reckonrod.core.frequency.Frequency;
+import reckonrod.core.frequency.Shift;
+import reckonrod.core.notation.BandStrip;
+import reckonrod.core.notation.WorkedAnswer;
+
+/** A worked answer on the wire; frequencies in hertz, null where there is none. */
+public record ReckonAnswer(
+        String line,
+        boolean answered,
+        @Schema(nullable = true) String name,
+        @Schema(nullable = true) Long receiveHz,
+        @Schema(nullable = true) Long transmitHz,
+        @Schema(nullable = true) Long shiftHz,
+        @Schema(nullable = true) String talkTone,
+        @Schema(nullable = true) String listenTone,
+        @Schema(nullable = true) String emission,
+        @Schema(nullable = true) String power,
+        Sum sum,
+        List<StepView> working,
+        List<FindingView> findings,
+        List<StripView> strips,
+        String caution) {
+    /**
+     * The arithmetic, ready to be written out; empty where there is none.
+     *
+     * @param listen the listen frequency in megahertz
+     * @param shift sign and size in megahertz, or a word
+     * @param talk the talk frequency in megahertz
+     */
+    public record Sum(String listen, String shift, String talk) {
+        static final Sum NONE = new Sum("", "", "");
+
+        /** The sum of a channel. */
+        public static Sum of(Channel channel, BandPlan plan) {
+            return new Sum(
+                    channel.receive().toMegahertzText(),
+                    shift(channel, plan),
+                    channel.transmit().map(Frequency::toMegahertzText).orElse(""));
+        }
+
+        private static String shift(Channel channel, BandPlan plan) {
+            Optional<Shift> shift = channel.shift();
+            if (shift.isEmpty() || channel.isSimplex()) {
+                return shift.isEmpty() ? "" : "simplex";
+            }
+            boolean sameBand = plan.bandAt(channel.receive())
+                    .equals(plan.bandAt(channel.transmit().orElseThrow()));
+            return sameBand ? shift.get().toMegahertzText() : "split";
+        }
+    }
+
+    /** One step of the working. */
+    public record StepView(String what, String value, String how, String source) {}
+
+    /** A band to be drawn, with the frequencies that lie in it. */
+    public record StripView(
+            String band,
+            long lowerHz,
+            long upperHz,
+            @Schema(nullable = true) Long listenHz,
+            @Schema(nullable = true) Long talkHz,
+            List<SegmentView> segments) {}
+
+    /** A stretch of a band with its use in words. */
+    public record SegmentView(long lowerHz, long upperHz, String use) {}
+
+    static ReckonAnswer of(WorkedAnswer answer, BandPlan plan) {
+        Optional<Channel> channel = answer.channel();
+        return new ReckonAnswer(
+                answer.line(),
+                channel.isPresent(),
+                channel.map(Channel::name).orElse(null),
+                channel.map(each -> each.receive().hertz()).orElse(null),
+                channel.flatMap(Channel::transmit).map(Frequency::hertz).orElse(null),
+                channel.flatMap(Channel::shift).map(Shift::hertz).orElse(null),
+                channel.flatMap(each -> each.talkTone().text()).orElse(null),
+                channel.flatMap(each -> each.listenTone().text()).orElse(null),
+                channel.map(each -> each.emission().name()).orElse(null),
+                channel.map(each -> each.power().word()).orElse(null),
+                channel.map(each -> Sum.of(each, plan)).orElse(Sum.NONE),
+                answer.working().stream()
+                        .map(step -> new StepView(
+                                step.what(),
+                                step.value(),
+                                step.how(),
+                                step.source().words()))
+                        .toList(),
+                answer.findings().stream()
+                        .map(each -> FindingView.of(each, plan))
+                        .toList(),
+                answer.strips().stream().map(ReckonAnswer::strip).toList(),
+                BandPlan.CAUTION);
+    }
+
+    private static StripView strip(BandStrip strip) {
+        return new StripView(
+                strip.band().name(),
+                strip.band().range().lower().hertz(),
+                strip.band().range().upper().hertz(),
+                strip.listen().map(Frequency::hertz).orElse(null),
+                strip.talk().map(Frequency::hertz).orElse(null),
+                strip.band().segments().stream().map(ReckonAnswer::segment).toList());
+    }
+
+    private static SegmentView segment(Segment segment) {
+        return new SegmentView(
+                segment.range().lower().hertz(),
+                segment.range().upper().hertz(),
+                segment.use().words());
+    }
+}

@@ -1,0 +1,8 @@
+package reckonrod.server.transfers;
+
+/** What a transfer does. */
+public enum JobKind {
+    READ,
+    WRITE,
+    RESTORE
+}

@@ -1,0 +1,115 @@
+package reckonrod.server.transfers;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.time.Instant;
+import java.util.UUID;
+import org.hibernate.annotations.DynamicUpdate;
+
+/** One transfer, running or ended. Only the columns that change are written, so that a cancel is never overwritten. */
+@Entity
+@Table(name = "transfer_job")
+@DynamicUpdate
+class JobRecord {
+    @Id
+    private UUID id;
+
+    private String radioId;
+
+    @Enumerated(EnumType.STRING)
+    private JobKind kind;
+
+    @Enumerated(EnumType.STRING)
+    private JobState state;
+
+    private String phase;
+    private int bytesDone;
+    private int bytesTotal;
+    private Instant startedAt;
+    private Instant heardAt;
+    private Instant finishedAt;
+    private boolean cancelRequested;
+    private String message;
+
+    JobRecord() {}
+
+    JobRecord(UUID id, String radioId, JobKind kind, Instant now) {
+        this.id = id;
+        this.radioId = radioId;
+        this.kind = kind;
+        this.state = JobState.RUNNING;
+        this.phase = "IDENTIFY";
+        this.startedAt = now;
+        this.heardAt = now;
+        this.message = "";
+    }
+
+    UUID id() {
+        return id;
+    }
+
+    String radioId() {
+        return radioId;
+    }
+
+    JobKind kind() {
+        return kind;
+    }
+
+    JobState state() {
+        return state;
+    }
+
+    String phase() {
+        return phase;
+    }
+
+    int bytesDone() {
+        return bytesDone;
+    }
+
+    int bytesTotal() {
+        return bytesTotal;
+    }
+
+    Instant startedAt() {
+        return startedAt;
+    }
+
+    Instant heardAt() {
+        return heardAt;
+    }
+
+    Instant finishedAt() {
+        return finishedAt;
+    }
+
+    boolean cancelRequested() {
+        return cancelRequested;
+    }
+
+    String message() {
+        return message;
+    }
+
+    void requestCancel() {
+        cancelRequested = true;
+    }
+
+    void progress(String nextPhase, int done, int total, Instant now) {
+        phase = nextPhase;
+        bytesDone = done;
+        bytesTotal = total;
+        heardAt = now;
+    }
+
+    void end(JobState endState, String endMessage, Instant now) {
+        state = endState;
+        message = endMessage;
+        heardAt = now;
+        finishedAt = now;
+    }
+}

@@ -1,0 +1,53 @@
+package reckonrod.server.transfers;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.UUID;
+
+/** A transfer on the wire. */
+record JobView(
+        UUID id,
+        String radioId,
+        JobKind kind,
+        JobState state,
+        String phase,
+        int bytesDone,
+        int bytesTotal,
+        int bytesPerSecond,
+        @Schema(nullable = true) Integer secondsLeft,
+        boolean cancelRequested,
+        Instant startedAt,
+        @Schema(nullable = true) Instant finishedAt,
+        String message) {
+    static JobView of(JobRecord job, Instant now) {
+        Instant until = job.finishedAt() == null ? now : job.finishedAt();
+        double seconds = Duration.between(job.startedAt(), until).toMillis() / 1000.0;
+        double rate = seconds > 0 ? job.bytesDone() / seconds : 0;
+        boolean tells = job.state() == JobState.RUNNING && job.bytesDone() > 0 && rate > 0;
+        return new JobView(
+                job.id(),
+                job.radioId(),
+                job.kind(),
+                job.state(),
+                words(job.phase()),
+                job.bytesDone(),
+                job.bytesTotal(),
+                (int) Math.round(rate),
+                tells ? (int) Math.ceil((job.bytesTotal() - job.bytesDone()) / rate) : null,
+                job.cancelRequested(),
+                job.startedAt(),
+                job.finishedAt(),
+                job.message());
+    }
+
+    private static String words(String phase) {
+        return switch (phase) {
+            case "READ" -> "Reading";
+            case "COMPARE" -> "Making sure that nothing changed";
+            case "WRITE" -> "Writing";
+            case "READ_BACK" -> "Reading back";
+            default -> "Asking the radio who it is";
+        };
+    }
+}

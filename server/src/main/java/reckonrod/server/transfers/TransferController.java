@@ -1,0 +1,144 @@
+package reckonrod.server.transfers;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import java.io.IOException;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+import reckonrod.core.image.MemoryImage;
+import reckonrod.server.fit.Loading;
+import reckonrod.server.lists.ListStore;
+import reckonrod.server.lists.StoredList;
+import reckonrod.server.problem.ProblemException;
+import reckonrod.server.radios.RadioUnit;
+import reckonrod.server.radios.RadioUnits;
+import reckonrod.server.radios.Snapshot;
+
+/** Transfers: start one, follow it, stop it. */
+@RestController
+@RequestMapping("/api")
+class TransferController {
+    private static final String NEEDED = "must be given";
+
+    private final JobStore jobs;
+    private final JobRunner runner;
+    private final JobEvents events;
+    private final RadioUnits units;
+    private final ListStore lists;
+    private final Loading loading;
+
+    TransferController(
+            JobStore jobs, JobRunner runner, JobEvents events, RadioUnits units, ListStore lists, Loading loading) {
+        this.jobs = jobs;
+        this.runner = runner;
+        this.events = events;
+        this.units = units;
+        this.lists = lists;
+        this.loading = loading;
+    }
+
+    /** The list to write, as the person saw it, and the snapshot that the difference was shown against. */
+    record WriteRequest(
+            @NotNull(message = NEEDED) UUID listId,
+            @NotNull(message = NEEDED) Long listVersion,
+            @NotNull(message = NEEDED) UUID snapshotId) {}
+
+    /** The snapshot to put back. */
+    record RestoreRequest(@NotNull(message = NEEDED) UUID snapshotId) {}
+
+    @PostMapping("/radios/{radioId}/read")
+    @ResponseStatus(HttpStatus.ACCEPTED)
+    JobView read(@PathVariable String radioId) {
+        RadioUnit unit = units.get(radioId);
+        JobView job = jobs.begin(radioId, JobKind.READ);
+        runner.start(job.id(), unit, null, transfer -> {
+            transfer.read();
+            return unit.name() + " was read and a snapshot of it is kept.";
+        });
+        return job;
+    }
+
+    @PostMapping("/radios/{radioId}/write")
+    @ResponseStatus(HttpStatus.ACCEPTED)
+    JobView write(@PathVariable String radioId, @Valid @RequestBody WriteRequest request) {
+        RadioUnit unit = units.get(radioId);
+        if (unit.halfWritten().isPresent()) {
+            throw ProblemException.refused(
+                    "half-written",
+                    "Half written",
+                    unit.name() + " is half written. Put its snapshot back first, so that what it holds is known.");
+        }
+        StoredList list = lists.get(request.listId());
+        if (list.version() != request.listVersion()) {
+            throw ProblemException.conflict(
+                    "changed-elsewhere",
+                    "Changed elsewhere",
+                    "\"" + list.list().name()
+                            + "\" was changed since this difference was shown. Nothing was written; look at it again.");
+        }
+        Snapshot snapshot = units.snapshot(radioId, request.snapshotId());
+        MemoryImage image = loading.image(unit, snapshot, list.list());
+        int blocks = snapshot.image()
+                .blocksThatDiffer(image, unit.definition().link().blockBytes())
+                .size();
+        JobView job = jobs.begin(radioId, JobKind.WRITE);
+        runner.start(job.id(), unit, snapshot.id(), transfer -> {
+            transfer.write(snapshot.image(), image);
+            units.wasWritten(radioId, list.list().name(), image);
+            return unit.name() + " holds " + list.list().name() + ": " + blocks
+                    + " changed blocks written, read back and found equal.";
+        });
+        return job;
+    }
+
+    @PostMapping("/radios/{radioId}/restore")
+    @ResponseStatus(HttpStatus.ACCEPTED)
+    JobView restore(@PathVariable String radioId, @Valid @RequestBody RestoreRequest request) {
+        RadioUnit unit = units.get(radioId);
+        Snapshot snapshot = units.snapshot(radioId, request.snapshotId());
+        JobView job = jobs.begin(radioId, JobKind.RESTORE);
+        runner.start(job.id(), unit, snapshot.id(), transfer -> {
+            transfer.restore(snapshot.image());
+            units.wasRestored(radioId);
+            units.keep(radioId, "Put back: " + snapshot.reason(), snapshot.image());
+            return unit.name() + " holds the snapshot again, read back and found equal.";
+        });
+        return job;
+    }
+
+    @GetMapping("/jobs")
+    List<JobView> running() {
+        return jobs.running();
+    }
+
+    @GetMapping("/radios/{radioId}/newest-job")
+    List<JobView> newest(@PathVariable String radioId) {
+        return jobs.newest(units.get(radioId).id()).stream().toList();
+    }
+
+    @GetMapping("/jobs/{id}")
+    JobView get(@PathVariable UUID id) {
+        return jobs.get(id);
+    }
+
+    @PostMapping("/jobs/{id}/cancel")
+    JobView cancel(@PathVariable UUID id) {
+        jobs.requestCancel(id);
+        return jobs.get(id);
+    }
+
+    @GetMapping(path = "/jobs/{id}/events", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+    SseEmitter follow(@PathVariable UUID id) throws IOException {
+        return events.follow(jobs.get(id).id());
+    }
+}

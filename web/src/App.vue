@@ -1,0 +1,264 @@
+<script setup lang="ts">
+import {
+  mdiFormatListNumbered,
+  mdiTrayArrowDown,
+  mdiViewGridOutline,
+  mdiWeatherNight,
+  mdiWeatherSunny,
+} from '@mdi/js'
+import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
+import { useRouter } from 'vue-router'
+import { useTheme } from 'vuetify'
+import ReckonLine from './features/reckon/components/ReckonLine.vue'
+import RunningJobs from './features/load/components/RunningJobs.vue'
+import { useNotice } from './shared/composables/useNotice'
+import { useOpenList } from './shared/composables/useOpenList'
+import { rememberTheme } from './theme'
+
+const STEPS = [
+  { name: 'arrange', word: 'Arrange', icon: mdiFormatListNumbered, key: '2' },
+  { name: 'fit', word: 'Fit', icon: mdiViewGridOutline, key: '3' },
+  { name: 'load', word: 'Load', icon: mdiTrayArrowDown, key: '4' },
+]
+
+const theme = useTheme()
+const dark = computed(() => theme.global.current.value.dark)
+function turnTheme() {
+  const next = dark.value ? 'light' : 'dark'
+  theme.change(next)
+  rememberTheme(next)
+}
+
+const { open, lists, choose } = useOpenList()
+const { notice } = useNotice()
+const noticeOpen = computed({ get: () => notice.value !== null, set: () => (notice.value = null) })
+const router = useRouter()
+const reckonLine = ref<InstanceType<typeof ReckonLine> | null>(null)
+
+function onKey(event: KeyboardEvent) {
+  const typing = event.target instanceof HTMLElement && event.target.matches('input, textarea, select')
+  if (event.key === '/' && !typing) {
+    event.preventDefault()
+    reckonLine.value?.focus()
+  }
+  const step = event.altKey ? STEPS.find((each) => each.key === event.key) : undefined
+  if (step) {
+    event.preventDefault()
+    void router.push({ name: step.name })
+  }
+}
+onMounted(() => addEventListener('keydown', onKey))
+onBeforeUnmount(() => removeEventListener('keydown', onKey))
+</script>
+
+<template>
+  <v-app>
+    <div class="frame">
+      <header class="top">
+        <div class="brand">
+          <svg width="14" height="30" viewBox="0 0 14 30" aria-hidden="true">
+            <rect width="14" height="30" rx="2" fill="#E9DDBF" />
+            <path d="M14 3H5M14 7H9M14 11H9M14 15H5M14 19H9M14 23H9M14 27H5" stroke="#6B5A28" />
+          </svg>
+          <span class="word">Reckonrod</span>
+        </div>
+        <div class="list">
+          <template v-if="open">
+            <label v-if="(lists?.length ?? 0) > 1">
+              <span class="unseen">Open list</span>
+              <select :value="open.id" @change="choose(($event.target as HTMLSelectElement).value)">
+                <option v-for="each in lists" :key="each.id" :value="each.id">{{ each.name }}</option>
+              </select>
+            </label>
+            <b v-else>{{ open.name }}</b>
+            <span>{{ open.channels }} channels</span>
+          </template>
+        </div>
+        <div class="line"><ReckonLine ref="reckonLine" /></div>
+        <div class="right">
+          <RunningJobs />
+          <button
+            type="button"
+            class="turn"
+            :aria-label="dark ? 'Light colours' : 'Dark colours'"
+            :title="dark ? 'Light colours' : 'Dark colours'"
+            @click="turnTheme"
+          >
+            <v-icon :icon="dark ? mdiWeatherSunny : mdiWeatherNight" size="20" />
+          </button>
+        </div>
+      </header>
+      <nav class="rail" aria-label="Steps">
+        <router-link
+          v-for="step in STEPS"
+          :key="step.name"
+          :to="{ name: step.name }"
+          :title="`Alt+${step.key}`"
+          :aria-current="$route.name === step.name ? 'page' : undefined"
+        >
+          <v-icon :icon="step.icon" size="22" />
+          <span>{{ step.word }}</span>
+        </router-link>
+      </nav>
+      <main class="step"><router-view /></main>
+    </div>
+    <v-snackbar v-model="noticeOpen" :timeout="notice?.grave ? 10000 : 4000" location="bottom">
+      <span :role="notice?.grave ? 'alert' : 'status'">{{ notice?.text }}</span>
+      <template #actions><v-btn variant="text" @click="noticeOpen = false">Close</v-btn></template>
+    </v-snackbar>
+  </v-app>
+</template>
+
+<style scoped>
+.frame {
+  display: grid;
+  grid-template: 'top top' 56px 'rail step' minmax(0, 1fr) / 76px minmax(0, 1fr);
+  height: 100vh;
+  height: 100dvh;
+  background: var(--ground);
+  color: var(--ink);
+}
+.top {
+  grid-area: top;
+  display: flex;
+  align-items: center;
+  gap: 16px;
+  padding: 0 16px;
+  background: var(--bar);
+  color: var(--bar-ink);
+}
+.brand {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+  font-weight: 640;
+  font-size: 18px;
+  width: 150px;
+}
+.list {
+  width: 150px;
+  border-left: 1px solid #3a4a45;
+  padding-left: 16px;
+  font-size: 13.5px;
+  color: var(--bar-quiet);
+  line-height: 1.3;
+}
+.list b,
+.list select {
+  color: #fff;
+  display: block;
+  font-weight: 560;
+  max-width: 134px;
+}
+.list option {
+  color: #16211e;
+}
+.line {
+  flex: 1;
+  max-width: 600px;
+}
+.right {
+  margin-left: auto;
+  display: flex;
+  gap: 14px;
+  align-items: center;
+  font-size: 13px;
+  color: var(--bar-quiet);
+}
+.turn {
+  color: inherit;
+  background: none;
+  border: 0;
+  width: 36px;
+  height: 36px;
+  border-radius: 6px;
+  cursor: pointer;
+}
+.top :focus-visible {
+  outline-color: #6cc2b4;
+}
+.rail {
+  grid-area: rail;
+  background: var(--rail);
+  border-right: 1px solid var(--line);
+  padding: 8px 0;
+  display: flex;
+  flex-direction: column;
+}
+.rail a {
+  position: relative;
+  display: flex;
+  flex-direction: column;
+  align-items: center;
+  gap: 3px;
+  padding: 9px 0;
+  color: var(--quiet);
+  font-size: 12.5px;
+  text-decoration: none;
+}
+.rail a[aria-current] {
+  color: var(--primary);
+  font-weight: 640;
+}
+.rail a[aria-current]::before {
+  content: '';
+  position: absolute;
+  left: 0;
+  top: 8px;
+  bottom: 8px;
+  width: 4px;
+  background: var(--primary);
+  border-radius: 0 3px 3px 0;
+}
+.step {
+  grid-area: step;
+  min-height: 0;
+  min-width: 0;
+  overflow: auto;
+}
+@media (max-width: 720px) {
+  .frame {
+    grid-template: 'top' auto 'step' minmax(0, 1fr) 'rail' 56px / minmax(0, 1fr);
+  }
+  .top {
+    flex-wrap: wrap;
+    gap: 8px;
+    padding: 8px 12px;
+  }
+  .brand .word {
+    display: none;
+  }
+  .brand {
+    width: auto;
+  }
+  .list {
+    width: auto;
+    border: 0;
+    padding: 0;
+  }
+  .line {
+    order: 3;
+    flex: 0 0 100%;
+    max-width: none;
+  }
+  .rail {
+    flex-direction: row;
+    justify-content: space-around;
+    border: 0;
+    border-top: 1px solid var(--line);
+    padding: 0;
+  }
+  .rail a {
+    flex: 1;
+    padding: 6px 0;
+  }
+  .rail a[aria-current]::before {
+    left: 20%;
+    right: 20%;
+    top: 0;
+    bottom: auto;
+    width: auto;
+    height: 3px;
+  }
+}
+</style>

@@ -1,0 +1,207 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import KeysDialog from '@/shared/components/KeysDialog.vue'
+import { useCursor } from '@/shared/composables/useCursor'
+import { useOpenList } from '@/shared/composables/useOpenList'
+import HistoryDialog from './components/HistoryDialog.vue'
+import RodTable from './components/RodTable.vue'
+import WorkingPanel from './components/WorkingPanel.vue'
+import { useList } from './composables/useList'
+import { useListChanges } from './composables/useListChanges'
+import { useRod, type RodItem } from './composables/useRod'
+import { useRodKeys } from './composables/useRodKeys'
+
+const { openId, error: listsError } = useOpenList()
+const { data: list, error } = useList(openId)
+const changes = useListChanges(openId)
+const cursor = useCursor()
+const { items, stops, toggle, stopAt } = useRod(list)
+
+const editing = ref<string | null>(null)
+const draft = ref('')
+const keysOpen = ref(false)
+const historyOpen = ref(false)
+
+const stop = computed(() => stops.value[stopAt(cursor.value)] ?? null)
+const row = computed(() => (stop.value?.kind === 'channel' ? stop.value.row : null))
+const line = computed(() =>
+  editing.value && editing.value === row.value?.id ? draft.value : (row.value?.line ?? ''),
+)
+const counts = computed(() => {
+  const found = list.value?.rows.flatMap((each) => each.findings) ?? []
+  return (['error', 'doubt', 'note'] as const)
+    .map((severity) => ({ severity, count: found.filter((each) => each.severity === severity).length }))
+    .filter((each) => each.count > 0)
+    .map((each) => `${each.count} ${each.severity}${each.count > 1 ? 's' : ''}`)
+})
+
+function edit(item: RodItem) {
+  if (item.kind === 'gap') toggle(item.slot)
+  if (item.kind !== 'channel') return
+  draft.value = item.row.line
+  editing.value = item.row.id
+}
+async function save(next: string) {
+  if (editing.value && (await changes.edit(editing.value, next))) editing.value = null
+}
+async function applyFix(next: string) {
+  if (row.value && (await changes.edit(row.value.id, next))) editing.value = null
+}
+watch(row, (now) => {
+  if (editing.value && now?.id !== editing.value) editing.value = null
+})
+
+const { onKey, KEYS } = useRodKeys({
+  stops,
+  at: () => stopAt(cursor.value),
+  pick: (slot) => (cursor.value = slot),
+  edit,
+  toggle,
+  changes,
+  showKeys: () => (keysOpen.value = true),
+})
+</script>
+
+<template>
+  <div class="arrange" @keydown="onKey">
+    <section class="middle">
+      <template v-if="list">
+        <header>
+          <h1>{{ list.name }}</h1>
+          <span class="quiet">{{ list.bandPlan.shortTitle }} practice · {{ list.radios.length }} radios</span>
+        </header>
+        <div class="bar">
+          <v-btn :disabled="!row" @click="stop && edit(stop)">Edit line</v-btn>
+          <v-btn :disabled="!row" @click="row && changes.pin(row.id, !row.pinned)">
+            {{ row?.pinned ? 'Unpin' : 'Pin' }}
+          </v-btn>
+          <v-btn :disabled="!row" @click="row && changes.remove(row.id)">Delete</v-btn>
+          <v-btn class="wide-only" @click="historyOpen = true">History</v-btn>
+          <span class="space" />
+          <v-btn :disabled="!list.undo" :title="list.undo ?? undefined" @click="changes.undo()">Undo</v-btn>
+          <v-btn :disabled="!list.redo" :title="list.redo ?? undefined" @click="changes.redo()">Redo</v-btn>
+        </div>
+        <RodTable
+          v-model:draft="draft"
+          :list="list"
+          :items="items"
+          :cursor-key="stop?.key ?? null"
+          :editing="editing"
+          @pick="(slot) => (cursor = slot)"
+          @open="edit"
+          @drop="(id, slot) => changes.move(id, slot)"
+          @save="save"
+          @cancel="editing = null"
+        />
+        <footer>
+          <span>{{ list.rows.length }} of {{ list.lastSlot - list.firstSlot + 1 }} slots</span>
+          <span v-for="count in counts" :key="count">{{ count }}</span>
+          <button class="keys" type="button" @click="keysOpen = true">
+            <kbd>Enter</kbd> edits · <kbd>[</kbd> <kbd>]</kbd> move · <kbd>p</kbd> pins · <kbd>?</kbd> all
+            keys
+          </button>
+        </footer>
+      </template>
+      <p v-else-if="error || listsError" class="empty" role="alert">{{ (error ?? listsError)?.message }}</p>
+      <p v-else class="empty quiet">Loading the list…</p>
+    </section>
+    <aside v-if="list" class="side" aria-label="Working" tabindex="0">
+      <WorkingPanel
+        :list="list"
+        :row="row"
+        :cursor="cursor"
+        :line="line"
+        @fix="applyFix"
+        @move="(slot) => row && changes.move(row.id, slot)"
+      />
+    </aside>
+    <KeysDialog v-model="keysOpen" title="Keys of Arrange" :keys="KEYS" />
+    <HistoryDialog
+      v-if="list"
+      v-model="historyOpen"
+      :list-id="list.id"
+      :version="list.version"
+      @restore="(revision) => changes.restore(revision)"
+    />
+  </div>
+</template>
+
+<style scoped>
+.arrange {
+  display: grid;
+  grid-template-columns: 1fr 340px;
+  height: 100%;
+  min-height: 0;
+}
+.middle {
+  display: flex;
+  flex-direction: column;
+  min-height: 0;
+  min-width: 0;
+}
+header {
+  display: flex;
+  align-items: baseline;
+  gap: 14px;
+  padding: 14px 20px 8px;
+}
+.bar {
+  display: flex;
+  gap: 8px;
+  padding: 0 20px 10px;
+}
+.space {
+  flex: 1;
+}
+footer {
+  display: flex;
+  gap: 18px;
+  align-items: center;
+  min-height: 32px;
+  padding: 0 20px;
+  border-top: 1px solid var(--line);
+  font-size: 12.5px;
+  color: var(--quiet);
+}
+.keys {
+  margin-left: auto;
+  color: inherit;
+  background: none;
+  border: 0;
+  font: inherit;
+  cursor: pointer;
+}
+.side {
+  border-left: 1px solid var(--line);
+  padding: 14px 16px;
+  overflow: auto;
+}
+.empty {
+  padding: 24px;
+}
+@media (max-width: 720px) {
+  .arrange {
+    grid-template-columns: 1fr;
+    grid-template-rows: minmax(0, 1fr) minmax(0, 44%);
+  }
+  .side {
+    border-left: 0;
+    border-top: 2px solid var(--line);
+  }
+  header {
+    padding: 8px 12px 4px;
+  }
+  .bar {
+    padding: 0 12px 8px;
+    gap: 4px;
+  }
+  .bar .v-btn {
+    padding: 0 10px;
+    min-width: 0;
+  }
+  .wide-only,
+  footer {
+    display: none;
+  }
+}
+</style>

@@ -1,0 +1,125 @@
+<script setup lang="ts">
+import { computed, toRef } from 'vue'
+import type { Finding, ListView, Row } from '@/shared/api/client'
+import AnswerPanel from '@/features/reckon/components/AnswerPanel.vue'
+import { useReckon } from '@/features/reckon/composables/useReckon'
+import FindingList from '@/shared/components/FindingList.vue'
+import FitMark from '@/shared/components/FitMark.vue'
+
+const props = defineProps<{ list: ListView; row: Row | null; cursor: number; line: string }>()
+const emit = defineEmits<{ fix: [line: string]; move: [slot: number] }>()
+
+const { answer, problem } = useReckon(
+  toRef(() => props.line),
+  toRef(() => props.list.bandPlan.id),
+)
+/** Findings that only the whole list can know, such as a second copy. */
+const ofList = computed<Finding[]>(() => {
+  const own = new Set(answer.value?.findings.map((each) => each.code))
+  return props.row?.findings.filter((each) => !own.has(each.code)) ?? []
+})
+const radioName = (id: string) => props.list.radios.find((radio) => radio.id === id)?.name ?? id
+const change = (before: string, after: string) => (after ? `${before} → ${after}` : before)
+
+function moveTo(event: Event) {
+  const to = Number((event.target as HTMLInputElement).value)
+  if (Number.isInteger(to)) emit('move', to)
+}
+</script>
+
+<template>
+  <div class="working">
+    <h2>Working · slot {{ cursor }} {{ row?.label ?? 'free' }}</h2>
+    <template v-if="row">
+      <p v-if="problem" class="problem">{{ problem }}</p>
+      <AnswerPanel v-if="answer" :answer="answer" @fix="(line) => emit('fix', line)" />
+      <FindingList v-if="ofList.length" :findings="ofList" />
+      <section aria-label="On your radios">
+        <h2>On your radios</h2>
+        <dl class="radios">
+          <template v-for="fit in row.fits" :key="fit.radioId">
+            <dt><FitMark :mark="fit.mark" /> {{ radioName(fit.radioId) }}</dt>
+            <dd>
+              {{ fit.mark.replace('_', ' ') }}, slot {{ row.slot }}
+              <span v-for="reason in fit.reasons" :key="reason.field" class="reason">
+                {{ reason.field }}: <span class="mono">{{ change(reason.before, reason.after) }}</span>
+              </span>
+            </dd>
+          </template>
+        </dl>
+      </section>
+      <section aria-label="Typed as">
+        <h2>Typed as</h2>
+        <p class="mono typed">{{ row.line }}</p>
+      </section>
+      <label class="move">
+        Move to slot
+        <input
+          type="number"
+          :min="list.firstSlot"
+          :max="list.lastSlot"
+          :value="row.slot"
+          :disabled="row.pinned"
+          @change="moveTo"
+        />
+      </label>
+    </template>
+    <p v-else class="quiet">
+      Slot {{ cursor }} is free. Type a directory line on top, such as
+      <span class="mono">145.310- 71.9</span>, and press Enter: the channel goes here.
+    </p>
+  </div>
+</template>
+
+<style scoped>
+.working {
+  display: grid;
+  gap: 16px;
+  align-content: start;
+}
+.radios {
+  display: grid;
+  grid-template-columns: 110px 1fr;
+  gap: 6px 8px;
+  margin: 0;
+  font-size: 13.5px;
+}
+dt {
+  display: flex;
+  gap: 6px;
+  align-items: center;
+  align-self: start;
+}
+dd {
+  margin: 0;
+  color: var(--quiet);
+}
+.reason {
+  display: block;
+}
+.typed {
+  margin: 0;
+  overflow-wrap: anywhere;
+}
+.move {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  font-size: 13.5px;
+  color: var(--quiet);
+}
+.move input {
+  width: 76px;
+  height: 32px;
+  border: 1px solid var(--quiet);
+  border-radius: 6px;
+  padding: 0 8px;
+  font: 14px var(--mono);
+  background: var(--surface);
+  color: var(--ink);
+}
+.problem {
+  color: var(--error);
+  margin: 0;
+}
+</style>

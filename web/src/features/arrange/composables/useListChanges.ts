@@ -1,0 +1,118 @@
+import { useQueryClient } from '@tanstack/vue-query'
+import { computed, ref, type Ref } from 'vue'
+import { api, Problem, unwrap, type ListView } from '@/shared/api/client'
+import { useCursor } from '@/shared/composables/useCursor'
+import { useNotice } from '@/shared/composables/useNotice'
+
+const running = ref(0)
+
+/** Changes of a list. Each says what it was based on; one that comes too late is told and the newest list is shown. */
+export function useListChanges(listId: Ref<string | null>) {
+  const cache = useQueryClient()
+  const cursor = useCursor()
+  const { tell, tellProblem } = useNotice()
+  const key = () => ['list', listId.value]
+
+  async function ensured(): Promise<ListView> {
+    const id = listId.value ?? ''
+    return cache.ensureQueryData({
+      queryKey: key(),
+      queryFn: () => unwrap(api.GET('/api/lists/{id}', { params: { path: { id } } })),
+    })
+  }
+
+  async function run(change: (list: ListView) => Promise<{ list: ListView; slot?: number }>, said?: string) {
+    running.value++
+    try {
+      const done = await change(await ensured())
+      cache.setQueryData(key(), done.list)
+      void cache.invalidateQueries({ queryKey: ['lists'] })
+      void cache.invalidateQueries({ queryKey: ['difference'] })
+      void cache.invalidateQueries({ queryKey: ['fit'] })
+      if (done.slot !== undefined) cursor.value = done.slot
+      if (said) tell(said)
+      return true
+    } catch (cause) {
+      tellProblem(cause)
+      if (cause instanceof Problem && cause.status === 409) await cache.invalidateQueries({ queryKey: key() })
+      return false
+    } finally {
+      running.value--
+    }
+  }
+
+  const path = (list: ListView, channelId: string) => ({ path: { id: list.id, channelId } })
+  return {
+    busy: computed(() => running.value > 0),
+    put: (line: string) =>
+      run((list) =>
+        unwrap(
+          api.POST('/api/lists/{id}/channels', {
+            params: { path: { id: list.id } },
+            body: { baseVersion: list.version, slot: cursor.value, line },
+          }),
+        ),
+      ),
+    edit: (channelId: string, line: string) =>
+      run((list) =>
+        unwrap(
+          api.PUT('/api/lists/{id}/channels/{channelId}', {
+            params: path(list, channelId),
+            body: { baseVersion: list.version, line },
+          }),
+        ),
+      ),
+    remove: (channelId: string) =>
+      run((list) =>
+        unwrap(
+          api.DELETE('/api/lists/{id}/channels/{channelId}', {
+            params: { ...path(list, channelId), query: { baseVersion: list.version } },
+          }),
+        ),
+      ),
+    move: (channelId: string, slot: number) =>
+      run((list) =>
+        unwrap(
+          api.POST('/api/lists/{id}/channels/{channelId}/move', {
+            params: path(list, channelId),
+            body: { baseVersion: list.version, slot },
+          }),
+        ),
+      ),
+    pin: (channelId: string, pinned: boolean) =>
+      run((list) =>
+        unwrap(
+          api.POST('/api/lists/{id}/channels/{channelId}/pin', {
+            params: path(list, channelId),
+            body: { baseVersion: list.version, pinned },
+          }),
+        ),
+      ),
+    undo: () => step('undo'),
+    redo: () => step('redo'),
+    restore: (revision: number) =>
+      run(async (list) => ({
+        list: await unwrap(
+          api.POST('/api/lists/{id}/restore', {
+            params: { path: { id: list.id } },
+            body: { baseVersion: list.version, revision },
+          }),
+        ),
+      })),
+  }
+
+  async function step(way: 'undo' | 'redo') {
+    const what = (await ensured())[way]
+    return run(
+      async (list) => ({
+        list: await unwrap(
+          api.POST(`/api/lists/{id}/${way}`, {
+            params: { path: { id: list.id } },
+            body: { baseVersion: list.version },
+          }),
+        ),
+      }),
+      what ? `${way === 'undo' ? 'Undone' : 'Done again'}: ${what}` : undefined,
+    )
+  }
+}

@@ -1,0 +1,84 @@
+import type { Ref } from 'vue'
+import type { RodItem } from './useRod'
+import type { useListChanges } from './useListChanges'
+
+interface Rod {
+  stops: Ref<RodItem[]>
+  at: () => number
+  pick: (slot: number) => void
+  edit: (item: RodItem) => void
+  toggle: (slot: number) => void
+  changes: ReturnType<typeof useListChanges>
+  showKeys: () => void
+}
+
+const KEYS: [string, string][] = [
+  ['/', 'to the Reckon line'],
+  ['↑ ↓ or j k', 'up and down the rod'],
+  ['Home End', 'to its ends'],
+  ['Enter', 'edit the line in place, or unfold free slots'],
+  ['Esc', 'leave the line as it was'],
+  ['[ ]', 'move the channel by a slot'],
+  ['p', 'pin it to its slot, or unpin it'],
+  ['Delete', 'take it out of the list'],
+  ['Ctrl+Z', 'undo'],
+  ['Ctrl+Shift+Z', 'redo'],
+  ['Alt+2 3 4', 'to Arrange, Fit, Load'],
+]
+
+/** The keys of the rod. */
+export function useRodKeys(rod: Rod) {
+  function step(by: number) {
+    const all = rod.stops.value
+    const next = all[Math.min(Math.max(rod.at() + by, 0), all.length - 1)]
+    if (next && next.kind !== 'block') rod.pick(next.slot)
+  }
+
+  const onChannel: Record<string, (item: Extract<RodItem, { kind: 'channel' }>) => void> = {
+    '[': (item) => void rod.changes.move(item.row.id, item.slot - 1),
+    ']': (item) => void rod.changes.move(item.row.id, item.slot + 1),
+    p: (item) => void rod.changes.pin(item.row.id, !item.row.pinned),
+    Delete: (item) => void rod.changes.remove(item.row.id),
+  }
+  const onRod: Record<string, () => void> = {
+    ArrowDown: () => step(1),
+    j: () => step(1),
+    ArrowUp: () => step(-1),
+    k: () => step(-1),
+    PageDown: () => step(15),
+    PageUp: () => step(-15),
+    Home: () => step(-Infinity),
+    End: () => step(Infinity),
+    '?': () => rod.showKeys(),
+    Enter: () => {
+      const item = rod.stops.value[rod.at()]
+      if (item) rod.edit(item)
+    },
+  }
+
+  function onKey(event: KeyboardEvent) {
+    if (isTyping(event.target)) return
+    if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z') {
+      event.preventDefault()
+      void (event.shiftKey ? rod.changes.redo() : rod.changes.undo())
+      return
+    }
+    if (event.ctrlKey || event.metaKey || event.altKey || !isOnRod(event.target)) return
+    const item = rod.stops.value[rod.at()]
+    const act =
+      onRod[event.key] ??
+      (item?.kind === 'channel' && onChannel[event.key] ? () => onChannel[event.key]?.(item) : undefined)
+    if (!act) return
+    event.preventDefault()
+    act()
+  }
+
+  return { onKey, KEYS }
+}
+
+const isTyping = (target: EventTarget | null) =>
+  target instanceof HTMLElement && target.matches('input, textarea, select')
+
+/** A button in focus keeps its own Enter; the rod listens everywhere else on its screen. */
+const isOnRod = (target: EventTarget | null) =>
+  !(target instanceof HTMLElement && target.matches('button, a, summary'))

@@ -1,0 +1,116 @@
+<script setup lang="ts">
+import type { Difference, Schemas, SlotChange } from '@/shared/api/client'
+
+defineProps<{ difference: Difference }>()
+
+type Slot = Schemas['SlotView']
+const FIELDS: Record<string, (slot: Slot) => string> = {
+  name: (slot) => slot.name || 'no name',
+  listen: (slot) => slot.listen,
+  talk: (slot) => slot.talk ?? 'never',
+  'talk tone': (slot) => slot.talkTone ?? 'none',
+  'listen tone': (slot) => slot.listenTone ?? 'none',
+  kind: (slot) => slot.emission,
+  power: (slot) => slot.power,
+  scan: (slot) => (slot.scan ? 'yes' : 'no'),
+}
+function whole(slot: Slot | null) {
+  if (!slot) return ''
+  if (slot.unreadable) return slot.unreadable
+  const tones = [slot.talkTone, slot.listenTone && `listen ${slot.listenTone}`].filter(Boolean)
+  const pair =
+    slot.talk === null
+      ? `${slot.listen}, listen only`
+      : slot.talk === slot.listen
+        ? slot.listen
+        : `${slot.listen} > ${slot.talk}`
+  return [pair, ...tones].join(', ')
+}
+const title = (change: SlotChange) => change.after?.name || change.before?.name || change.after?.listen || ''
+</script>
+
+<template>
+  <table>
+    <thead>
+      <tr>
+        <th scope="col" class="slot">Slot</th>
+        <th scope="col">Change</th>
+        <th scope="col">Name</th>
+        <th scope="col">In the radio now → after writing</th>
+      </tr>
+    </thead>
+    <tbody>
+      <tr v-for="change in difference.slots" :key="change.slot">
+        <td class="slot mono">{{ change.slot }}</td>
+        <td :class="change.kind">{{ change.kind }}</td>
+        <th scope="row">{{ title(change) }}</th>
+        <td>
+          <template v-if="change.kind === 'changed' && change.before && change.after && change.parts.length">
+            <span v-for="part in change.parts" :key="part" class="part">
+              {{ part }} <span class="mono">{{ FIELDS[part]?.(change.before) }}</span> →
+              <span class="mono after">{{ FIELDS[part]?.(change.after) }}</span>
+            </span>
+          </template>
+          <template v-else>
+            <span class="mono" :class="{ gone: change.kind === 'removed' }">{{ whole(change.before) }}</span>
+            <template v-if="change.kind === 'changed'"> → </template>
+            <span class="mono after">{{ whole(change.after) }}</span>
+          </template>
+        </td>
+      </tr>
+    </tbody>
+  </table>
+</template>
+
+<style scoped>
+table {
+  border-collapse: collapse;
+  width: 100%;
+  background: var(--surface);
+}
+th,
+td {
+  text-align: left;
+  padding: 6px 12px;
+  border-bottom: 1px solid var(--line);
+  vertical-align: top;
+}
+thead th {
+  color: var(--quiet);
+  font-size: 12.5px;
+  font-weight: 400;
+}
+tbody th {
+  font-weight: 600;
+  white-space: nowrap;
+}
+.slot {
+  text-align: right;
+  width: 56px;
+}
+.added {
+  color: var(--primary);
+}
+.changed {
+  color: var(--doubt);
+}
+.removed {
+  color: var(--error);
+}
+.gone {
+  text-decoration: line-through;
+}
+.part {
+  display: inline-block;
+  margin-right: 16px;
+}
+.mono {
+  font-size: 13.5px;
+}
+@media (max-width: 720px) {
+  th,
+  td {
+    padding: 6px;
+  }
+}
+</style>

@@ -1,0 +1,71 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Job } from '@/shared/api/client'
+
+const props = defineProps<{ job: Job; lost: boolean }>()
+const emit = defineEmits<{ cancel: [] }>()
+
+const percent = computed(() =>
+  props.job.bytesTotal ? (100 * props.job.bytesDone) / props.job.bytesTotal : 0,
+)
+const running = computed(() => props.job.state === 'RUNNING')
+const tells = computed(() => {
+  const { bytesDone, bytesTotal, bytesPerSecond, secondsLeft } = props.job
+  const parts = [`${bytesDone} of ${bytesTotal} bytes`]
+  if (bytesPerSecond) parts.push(`${bytesPerSecond} bytes/s`)
+  if (secondsLeft !== null) parts.push(secondsLeft === 1 ? '1 second left' : `${secondsLeft} seconds left`)
+  return parts.join(' · ')
+})
+</script>
+
+<template>
+  <section class="job" :class="job.state.toLowerCase()" aria-label="Transfer">
+    <template v-if="running">
+      <div class="line">
+        <b>{{ job.phase }}…</b>
+        <span class="quiet mono">{{ tells }}</span>
+        <v-btn :disabled="job.cancelRequested" @click="emit('cancel')">
+          {{ job.cancelRequested ? 'Stopping…' : 'Cancel' }}
+        </v-btn>
+      </div>
+      <v-progress-linear
+        :model-value="percent"
+        color="primary"
+        height="8"
+        rounded
+        aria-label="Transfer progress"
+      />
+      <p v-if="lost" role="alert">
+        The server does not answer. The transfer goes on there; this page asks again.
+      </p>
+    </template>
+    <p v-else :role="job.state === 'DONE' ? 'status' : 'alert'">{{ job.message }}</p>
+  </section>
+</template>
+
+<style scoped>
+.job {
+  border-left: 3px solid var(--primary);
+  padding: 4px 0 4px 12px;
+}
+.failed,
+.interrupted {
+  border-color: var(--error);
+}
+.cancelled {
+  border-color: var(--doubt);
+}
+.line {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 4px 16px;
+  margin-bottom: 8px;
+}
+.line .v-btn {
+  margin-left: auto;
+}
+p {
+  margin: 0;
+}
+</style>

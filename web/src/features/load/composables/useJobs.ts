@@ -1,0 +1,75 @@
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { computed, onScopeDispose, ref, watch, type Ref } from 'vue'
+import { api, unwrap, type Job } from '@/shared/api/client'
+import { useNotice } from '@/shared/composables/useNotice'
+
+/** The transfers that run now, whoever started them. */
+export const useRunningJobs = () =>
+  useQuery({
+    queryKey: ['jobs'],
+    refetchInterval: (query) => ((query.state.data?.length ?? 0) > 0 ? 1_000 : 5_000),
+    queryFn: () => unwrap(api.GET('/api/jobs')),
+  })
+
+/** The newest transfer of a radio, followed live while it runs; a reload picks it up again. */
+export function useRadioJob(radioId: Ref<string | null>) {
+  const cache = useQueryClient()
+  const { tellProblem } = useNotice()
+  const job = ref<Job | null>(null)
+  const lost = ref(false)
+  let stream: EventSource | null = null
+
+  function close() {
+    stream?.close()
+    stream = null
+  }
+
+  function follow(started: Job) {
+    close()
+    job.value = started
+    void cache.invalidateQueries({ queryKey: ['jobs'] })
+    if (started.state !== 'RUNNING') return
+    stream = new EventSource(`/api/jobs/${started.id}/events`)
+    stream.addEventListener('job', (event) => {
+      lost.value = false
+      job.value = JSON.parse(event.data) as Job
+      if (job.value.state !== 'RUNNING') ended()
+    })
+    stream.onerror = () => (lost.value = true)
+  }
+
+  function ended() {
+    close()
+    for (const key of ['jobs', 'radios', 'difference', 'snapshots'])
+      void cache.invalidateQueries({ queryKey: [key] })
+  }
+
+  async function pickUp(id: string | null) {
+    close()
+    job.value = null
+    if (!id) return
+    try {
+      const newest = await unwrap(
+        api.GET('/api/radios/{radioId}/newest-job', { params: { path: { radioId: id } } }),
+      )
+      if (newest[0] && id === radioId.value) follow(newest[0])
+    } catch (cause) {
+      tellProblem(cause)
+    }
+  }
+  watch(radioId, pickUp, { immediate: true })
+  onScopeDispose(close)
+
+  async function start(begin: () => Promise<Job>) {
+    try {
+      follow(await begin())
+    } catch (cause) {
+      tellProblem(cause)
+    }
+  }
+
+  return { job, lost, start, running: computed(() => job.value?.state === 'RUNNING') }
+}
+
+export const cancelJob = (id: string) =>
+  unwrap(api.POST('/api/jobs/{id}/cancel', { params: { path: { id } } }))

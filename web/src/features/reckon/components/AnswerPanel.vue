@@ -1,0 +1,155 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { ReckonAnswer } from '@/shared/api/client'
+import BandStrip from '@/shared/components/BandStrip.vue'
+import FindingList from '@/shared/components/FindingList.vue'
+import PairFigures from '@/shared/components/PairFigures.vue'
+
+const props = defineProps<{ answer: ReckonAnswer; brief?: boolean }>()
+defineEmits<{ fix: [line: string] }>()
+
+const shiftRule = computed(() => props.answer.working.find((step) => step.what === 'Shift'))
+const duplex = computed(
+  () => props.answer.sum.talk !== '' && !['simplex', 'split'].includes(props.answer.sum.shift),
+)
+const tones = computed(() =>
+  props.answer.working.filter((step) => step.what === 'Talk tone' || step.what === 'Listen tone'),
+)
+</script>
+
+<template>
+  <div class="answer" :class="{ brief }">
+    <template v-if="answer.answered">
+      <div class="figures">
+        <PairFigures :sum="answer.sum" />
+        <dl v-if="duplex" class="calc" aria-label="Arithmetic">
+          <div>
+            <dt>listen</dt>
+            <dd>{{ answer.sum.listen }} MHz</dd>
+          </div>
+          <div>
+            <dt>shift</dt>
+            <dd>{{ answer.sum.shift }} MHz</dd>
+          </div>
+          <div class="result">
+            <dt>talk</dt>
+            <dd>{{ answer.sum.talk }} MHz</dd>
+          </div>
+        </dl>
+        <p v-if="shiftRule" class="rule">
+          {{ shiftRule.how.charAt(0).toUpperCase() + shiftRule.how.slice(1) }}.
+        </p>
+      </div>
+      <div class="drawn">
+        <BandStrip
+          v-for="strip in answer.strips"
+          :key="strip.band"
+          :strip="strip"
+          :shift="answer.sum.shift"
+        />
+        <dl class="tones">
+          <template v-for="tone in tones" :key="tone.what">
+            <dt>{{ tone.what }}</dt>
+            <dd>
+              <b :class="tone.what === 'Talk tone' ? 'talk' : 'listen'">{{ tone.value }}</b>, {{ tone.how }}
+            </dd>
+          </template>
+          <dt>Kind, power</dt>
+          <dd>{{ answer.emission }}, {{ answer.power }}</dd>
+        </dl>
+      </div>
+    </template>
+    <FindingList
+      v-if="answer.findings.length"
+      class="found"
+      :findings="answer.findings"
+      @fix="(line) => $emit('fix', line)"
+    />
+    <details v-if="!brief && answer.answered" class="steps">
+      <summary>Every step, with its source</summary>
+      <ol>
+        <li v-for="step in answer.working" :key="step.what">
+          <b>{{ step.what }}</b> {{ step.value }}
+          <span class="quiet">{{ step.how }} ({{ step.source }})</span>
+        </li>
+      </ol>
+      <p class="quiet">{{ answer.caution }}</p>
+    </details>
+  </div>
+</template>
+
+<style scoped>
+.answer {
+  display: grid;
+  gap: 12px;
+}
+.brief {
+  grid-template-columns: 1fr 1fr;
+  gap: 12px 24px;
+}
+.brief .found {
+  grid-column: 1 / -1;
+}
+.calc {
+  font: 14.5px var(--mono);
+  border-top: 1px solid var(--line);
+  border-bottom: 1px solid var(--line);
+  padding: 8px 0;
+  margin: 10px 0 0;
+}
+.calc div {
+  display: flex;
+  justify-content: space-between;
+}
+.calc .result {
+  border-top: 1px solid var(--ink);
+  margin-top: 3px;
+  padding-top: 3px;
+  font-weight: 600;
+}
+dd {
+  margin: 0;
+}
+.rule {
+  color: var(--quiet);
+  font-size: 13.5px;
+  margin: 8px 0 0;
+}
+.tones {
+  display: grid;
+  grid-template-columns: 88px 1fr;
+  gap: 4px 8px;
+  margin: 8px 0 0;
+  font-size: 13.5px;
+}
+.tones dt {
+  color: var(--quiet);
+}
+.tones b {
+  font: 600 14px var(--mono);
+}
+.talk {
+  color: var(--talk);
+}
+.listen {
+  color: var(--primary);
+}
+.steps {
+  font-size: 13.5px;
+}
+.steps summary {
+  cursor: pointer;
+  color: var(--primary);
+}
+.steps ol {
+  padding-left: 20px;
+  margin: 8px 0;
+  display: grid;
+  gap: 6px;
+}
+@media (max-width: 720px) {
+  .brief {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

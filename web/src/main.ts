@@ -1,0 +1,12 @@
+import '@fontsource-variable/atkinson-hyperlegible-next'
+import '@fontsource/atkinson-hyperlegible-mono/400.css'
+import '@fontsource/atkinson-hyperlegible-mono/600.css'
+import './styles.css'
+import { VueQueryPlugin } from '@tanstack/vue-query'
+import { createApp } from 'vue'
+import App from './App.vue'
+import { router } from './router'
+import { queryClient } from './shared/api/queries'
+import { vuetify } from './theme'
+
+createApp(App).use(router).use(vuetify).use(VueQueryPlugin, { queryClient }).mount('#app')

@@ -1,0 +1,13 @@
+import { createRouter, createWebHistory } from 'vue-router'
+import ArrangeView from './features/arrange/ArrangeView.vue'
+
+export const router = createRouter({
+  history: createWebHistory(),
+  routes: [
+    { path: '/', redirect: '/arrange' },
+    { path: '/arrange', name: 'arrange', component: ArrangeView },
+    { path: '/fit/:radio?', name: 'fit', component: () => import('./features/fit/FitView.vue') },
+    { path: '/load/:radio?', name: 'load', component: () => import('./features/load/LoadView.vue') },
+    { path: '/:rest(.*)*', redirect: '/arrange' },
+  ],
+})

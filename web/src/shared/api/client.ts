@@ -1,0 +1,55 @@
+import createClient from 'openapi-fetch'
+import type { components, paths } from './schema'
+
+export type Schemas = components['schemas']
+export type ReckonAnswer = Schemas['ReckonAnswer']
+export type Finding = Schemas['FindingView']
+export type Strip = Schemas['StripView']
+export type ListView = Schemas['ListView']
+export type Row = Schemas['RowView']
+export type Radio = Schemas['RadioView']
+export type Job = Schemas['JobView']
+export type Difference = Schemas['DifferenceView']
+export type SlotChange = Schemas['SlotChange']
+export type FitReport = Schemas['FitReportView']
+export type Placement = Schemas['PlacementView']
+export type Display = Schemas['Display']
+
+/** What the server could not or would not do; the message is for the person. */
+export class Problem extends Error {
+  constructor(
+    message: string,
+    readonly code: string,
+    readonly status: number,
+  ) {
+    super(message)
+  }
+}
+
+const LOST = 'The server does not answer. What you typed is kept here; check that Reckonrod still runs.'
+
+export const api = createClient<paths>({
+  baseUrl: '/',
+  fetch: async (request) => {
+    try {
+      return await fetch(request)
+    } catch (cause) {
+      if (request.signal.aborted) throw cause
+      throw new Problem(LOST, 'server-lost', 0)
+    }
+  },
+})
+
+interface Answer<T> {
+  data?: T
+  error?: unknown
+  response: Response
+}
+
+/** The data of an answer, or the problem it carries, thrown. */
+export async function unwrap<T>(answer: Promise<Answer<T>>): Promise<T> {
+  const { data, error, response } = await answer
+  if (response.ok) return data as T
+  const problem = (error ?? {}) as { detail?: string; code?: string }
+  throw new Problem(problem.detail ?? LOST, problem.code ?? 'unknown', response.status)
+}

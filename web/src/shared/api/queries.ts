@@ -1,0 +1,16 @@
+import { QueryClient, useQuery } from '@tanstack/vue-query'
+import { api, Problem, unwrap } from './client'
+
+export const queryClient = new QueryClient({
+  defaultOptions: {
+    queries: {
+      retry: (times, error) => times < 3 && error instanceof Problem && error.code === 'server-lost',
+      staleTime: 2_000,
+    },
+  },
+})
+
+export const useLists = () => useQuery({ queryKey: ['lists'], queryFn: () => unwrap(api.GET('/api/lists')) })
+
+export const useRadios = () =>
+  useQuery({ queryKey: ['radios'], queryFn: () => unwrap(api.GET('/api/radios')) })

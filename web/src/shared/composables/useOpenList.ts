@@ -1,0 +1,19 @@
+import { computed, ref } from 'vue'
+import { useLists } from '@/shared/api/queries'
+
+const KEY = 'reckonrod.list'
+const chosen = ref(localStorage.getItem(KEY))
+
+/** The list that is open in this browser; the first one until the person chooses. */
+export function useOpenList() {
+  const { data: lists, error } = useLists()
+  const openId = computed(
+    () => lists.value?.find((list) => list.id === chosen.value)?.id ?? lists.value?.[0]?.id ?? null,
+  )
+  const open = computed(() => lists.value?.find((list) => list.id === openId.value) ?? null)
+  function choose(id: string) {
+    chosen.value = id
+    localStorage.setItem(KEY, id)
+  }
+  return { lists, openId, open, choose, error }
+}
