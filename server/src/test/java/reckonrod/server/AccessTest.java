@@ -1,0 +1,28 @@
+package reckonrod.server;
+
+import static org.assertj.core.api.Assertions.assertThatCode;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.net.InetAddress;
+import java.net.UnknownHostException;
+import java.nio.file.Path;
+import org.junit.jupiter.api.Test;
+
+class AccessTest {
+    private static final byte[] ANY = {0, 0, 0, 0};
+
+    private static ReckonrodSettings withPassword(String password) {
+        return new ReckonrodSettings(password, Path.of("."), false, false);
+    }
+
+    @Test
+    void otherMachinesAreLetInOnlyWithAPassword() throws UnknownHostException {
+        InetAddress any = InetAddress.getByAddress(ANY);
+        assertThatThrownBy(() -> new AccessConfiguration(withPassword(" "), any))
+                .hasMessageContaining("Set RECKONROD_PASSWORD");
+        assertThatCode(() -> new AccessConfiguration(withPassword("long words"), any))
+                .doesNotThrowAnyException();
+        assertThatCode(() -> new AccessConfiguration(withPassword(""), InetAddress.getLoopbackAddress()))
+                .doesNotThrowAnyException();
+    }
+}

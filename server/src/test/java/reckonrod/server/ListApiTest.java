@@ -1,0 +1,140 @@
+package reckonrod.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+
+class ListApiTest extends ServerTest {
+    private String path(String rest) {
+        return "/api/lists/" + listId() + rest;
+    }
+
+    private JsonNode rowAt(int slot) {
+        return list().path("rows")
+                .valueStream()
+                .filter(row -> row.path("slot").asInt() == slot)
+                .findFirst()
+                .orElse(null);
+    }
+
+    private String idAt(int slot) {
+        return rowAt(slot).path("id").asString();
+    }
+
+    private Answer put(int slot, String line) {
+        return post(path("/channels"), Map.of("baseVersion", version(), "slot", slot, "line", line));
+    }
+
+    @Test
+    void theDemoListIsTheVellanIslesWithoutAFaultInIt() {
+        JsonNode list = list();
+        assertThat(list.path("rows").size()).isBetween(28, 33);
+        List<String> severities = list.path("rows")
+                .valueStream()
+                .flatMap(row -> row.path("findings").valueStream())
+                .map(finding -> finding.path("severity").asString())
+                .toList();
+        assertThat(severities).isNotEmpty().containsOnly("note");
+    }
+
+    @Test
+    void everyChangeCanBeUndoneAndDoneAgain() {
+        JsonNode before = list().path("rows");
+        JsonNode put = put(60, "SKARRA 145.310- 71.9").ok();
+        assertThat(put.path("slot").asInt()).isEqualTo(60);
+        JsonNode row = rowAt(60);
+        assertThat(row.path("sum").path("talk").asString()).isEqualTo("144.710");
+        assertThat(row.path("fits").get(0).path("mark").asString()).isEqualTo("exact");
+        String id = idAt(60);
+        super.put(path("/channels/" + id), Map.of("baseVersion", version(), "line", "SKARRA 145.310- 77.0"))
+                .ok();
+        post(path("/channels/" + id + "/move"), Map.of("baseVersion", version(), "slot", 61))
+                .ok();
+        post(path("/channels/" + id + "/pin"), Map.of("baseVersion", version(), "pinned", true))
+                .ok();
+        Answer refused = post(path("/channels/" + id + "/move"), Map.of("baseVersion", version(), "slot", 62));
+        assertThat(refused.problem(422, "change-refused")).contains("pinned to slot 61");
+        delete(path("/channels/" + id + "?baseVersion=" + version())).ok();
+        JsonNode after = list().path("rows");
+        for (int i = 0; i < 5; i++) {
+            post(path("/undo"), Map.of("baseVersion", version())).ok();
+        }
+        assertThat(list().path("rows")).isEqualTo(before);
+        assertThat(list().path("redo").asString()).isEqualTo("Put SKARRA");
+        for (int i = 0; i < 5; i++) {
+            post(path("/redo"), Map.of("baseVersion", version())).ok();
+        }
+        assertThat(list().path("rows")).isEqualTo(after).isEqualTo(before);
+        assertThat(post(path("/redo"), Map.of("baseVersion", version())).problem(422, "nothing-to-move-to"))
+                .contains("nothing to redo");
+        JsonNode history = get(path("/history")).ok();
+        assertThat(history.get(1).path("summary").asString()).isEqualTo("Pin SKARRA at slot 61");
+        post(
+                        path("/restore"),
+                        Map.of(
+                                "baseVersion",
+                                version(),
+                                "revision",
+                                history.get(1).path("revision").asLong()))
+                .ok();
+        assertThat(rowAt(61).path("talkTone").asString()).isEqualTo("CTCSS 77.0");
+        post(path("/undo"), Map.of("baseVersion", version())).ok();
+        assertThat(list().path("rows")).isEqualTo(before);
+    }
+
+    @Test
+    void theSecondOfTwoTabsIsToldAndOverwritesNothing() {
+        long seen = version();
+        put(70, "PELL 147.135+ 127.3").ok();
+        Answer late = post(path("/channels"), Map.of("baseVersion", seen, "slot", 70, "line", "OTHER 146.550"));
+        assertThat(late.problem(409, "changed-elsewhere")).contains("Put PELL", "Nothing was overwritten");
+        assertThat(rowAt(70).path("name").asString()).isEqualTo("PELL");
+        assertThat(rowAt(71)).isNull();
+        post(path("/undo"), Map.of("baseVersion", version())).ok();
+    }
+
+    @Test
+    void aLineWithoutAChannelIsRefusedWithItsFindings() {
+        Answer refused = put(80, "hello");
+        assertThat(refused.problem(422, "line-without-channel")).contains("No frequency was found");
+        assertThat(refused.body().path("findings").get(0).path("code").asString())
+                .isEqualTo("no-frequency");
+        assertThat(put(999, "146.550").problem(422, "change-refused")).contains("slots 0–149");
+        assertThat(get("/api/lists/00000000-0000-0000-0000-000000000000").problem(404, "not-found"))
+                .contains("no list");
+    }
+
+    /** A disk that is full in the middle of a change: the change is not made, the list stays, the person is told. */
+    @Test
+    void aFullDiskLosesNothing() {
+        JsonNode before = list();
+        sql.execute("create function full_disk() returns trigger language plpgsql as "
+                + "$$ begin raise exception 'no space left' using errcode = 'disk_full'; end $$");
+        sql.execute("create trigger full_disk after insert on list_revision execute function full_disk()");
+        try {
+            assertThat(put(90, "MEDIC 2 446.525").problem(503, "storage"))
+                    .contains("Nothing was changed", "room on its disk");
+        } finally {
+            sql.execute("drop trigger full_disk on list_revision");
+            sql.execute("drop function full_disk");
+        }
+        assertThat(list()).isEqualTo(before);
+        put(90, "MEDIC 2 446.525").ok();
+        post(path("/undo"), Map.of("baseVersion", version())).ok();
+    }
+
+    @Test
+    void aRestartOfTheDatabaseIsSurvived() {
+        put(91, "AFTER 146.565").ok();
+        JsonNode before = list();
+        TestCluster.stop();
+        assertThat(get("/api/lists").problem(503, "storage")).contains("Check that the database runs");
+        TestCluster.start();
+        await("/api/lists", lists -> lists.size() > 0);
+        assertThat(list()).isEqualTo(before);
+        post(path("/undo"), Map.of("baseVersion", version())).ok();
+    }
+}

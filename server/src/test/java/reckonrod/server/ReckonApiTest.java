@@ -1,0 +1,97 @@
+package reckonrod.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.net.http.HttpRequest;
+import java.util.HashMap;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import tools.jackson.databind.JsonNode;
+
+class ReckonApiTest extends ServerTest {
+    private JsonNode reckon(String line, String plan) {
+        return post("/api/reckon", Map.of("line", line, "bandPlan", plan)).ok();
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            nullValues = "null",
+            value = {
+                "145.310- 71.9, r2-north-america, 145310000, 144710000, -600000, CTCSS 71.9",
+                "147.135 + 127.3, r2-north-america, 147135000, 147735000, 600000, CTCSS 127.3",
+                "438.825 -, r1-europe, 438825000, 431225000, -7600000, null",
+                "156.800, r2-north-america, 156800000, null, null, null",
+            })
+    void answersInHertzWithItsWorking(String line, String plan, Long receive, Long transmit, Long shift, String tone) {
+        JsonNode answer = reckon(line, plan);
+        assertThat(answer.path("receiveHz").asLong()).isEqualTo(receive);
+        assertThat(
+                        answer.path("transmitHz").isNull()
+                                ? null
+                                : Long.valueOf(answer.path("transmitHz").asLong()))
+                .isEqualTo(transmit);
+        assertThat(
+                        answer.path("shiftHz").isNull()
+                                ? null
+                                : Long.valueOf(answer.path("shiftHz").asLong()))
+                .isEqualTo(shift);
+        assertThat(
+                        answer.path("talkTone").isNull()
+                                ? null
+                                : answer.path("talkTone").asString())
+                .isEqualTo(tone);
+        assertThat(answer.path("listenTone").isNull()).isTrue();
+        assertThat(answer.path("emission").asString()).isEqualTo("FM");
+        assertThat(answer.path("working").get(0).path("what").asString()).isEqualTo("Listen");
+    }
+
+    @Test
+    void aFindingCarriesItsFixesAsLines() {
+        JsonNode finding =
+                reckon("145.310- 71.5", "r2-north-america").path("findings").get(0);
+        assertThat(finding.path("severity").asString()).isEqualTo("error");
+        assertThat(finding.path("message").asString()).contains("71.9 (0.4 away)", "69.3 (2.2 away)");
+        assertThat(finding.path("fixes").get(0).path("line").asString()).isEqualTo("145.310- 71.9");
+        JsonNode swapped = reckon("144.710 145.310 T71.9", "r2-north-america")
+                .path("findings")
+                .get(0);
+        assertThat(swapped.path("fixes").get(0).path("line").asString()).isEqualTo("145.310 > 144.710 T71.9");
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"", "hello", "999999999999", "\u0000", "'; drop table channel_list; --", "%s%n", "١٤٥.٣١٠"})
+    void whatIsNoLineIsExplainedAndNeverBreaks(String line) {
+        JsonNode answer = reckon(line, "r2-north-america");
+        assertThat(answer.path("answered").asBoolean()).isFalse();
+        assertThat(answer.path("findings").get(0).path("why").asString()).isNotBlank();
+        assertThat(reckon("1".repeat(10_000), "r1-europe")
+                        .path("findings")
+                        .get(0)
+                        .path("code")
+                        .asString())
+                .isEqualTo("line-too-long");
+    }
+
+    @Test
+    void aRequestThatIsNotOneIsAProblemThatNamesTheField() {
+        Map<String, Object> withoutLine = new HashMap<>();
+        withoutLine.put("bandPlan", "r1-europe");
+        assertThat(post("/api/reckon", withoutLine).problem(400, "field-invalid"))
+                .contains("line must be");
+        assertThat(post("/api/reckon", Map.of("line", "x", "bandPlan", "r9")).problem(422, "band-plan-unknown"))
+                .contains("r2-north-america, r1-europe");
+        Answer broken = send(request("/api/reckon").POST(HttpRequest.BodyPublishers.ofString("{\"line")));
+        assertThat(broken.problem(400, "body-unreadable")).contains("must be JSON");
+    }
+
+    @Test
+    void anotherWebSiteIsTurnedAway() {
+        Answer foreign = send(request("/api/lists")
+                .header("Origin", "http://elsewhere.example")
+                .GET());
+        assertThat(foreign.problem(403, "other-origin")).contains("another web site");
+    }
+}

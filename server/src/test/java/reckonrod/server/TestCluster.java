@@ -1,0 +1,83 @@
+package reckonrod.server;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
+import org.springframework.boot.test.util.TestPropertyValues;
+import org.springframework.context.ApplicationContextInitializer;
+import org.springframework.context.ConfigurableApplicationContext;
+
+/** The throwaway PostgreSQL of the tests: the one that ./test made, or one of its own when run from elsewhere. */
+class TestCluster implements ApplicationContextInitializer<ConfigurableApplicationContext> {
+    private static final Path SCRIPT =
+            Path.of("..", "scripts", "cluster.sh").toAbsolutePath().normalize();
+    private static final String FIRST_PORT = "5700";
+
+    private static Path folder;
+
+    @Override
+    public void initialize(ConfigurableApplicationContext context) {
+        List<String> settings = start();
+        try {
+            TestPropertyValues.of(Map.of(
+                            "spring.datasource.url", settings.get(0),
+                            "spring.datasource.username", settings.get(1),
+                            "spring.datasource.password", settings.get(2),
+                            "reckonrod.data-folder",
+                                    Files.createTempDirectory("reckonrod-server-test")
+                                            .toString(),
+                            "reckonrod.real-line-speed", "false"))
+                    .applyTo(context);
+        } catch (IOException broken) {
+            throw new IllegalStateException(broken);
+        }
+    }
+
+    static synchronized List<String> start() {
+        return run("start", folder().toString(), FIRST_PORT);
+    }
+
+    static synchronized void stop() {
+        run("stop", folder().toString());
+    }
+
+    private static Path folder() {
+        if (folder == null) {
+            String given = System.getenv("RECKONROD_TEST_CLUSTER");
+            try {
+                folder = given != null
+                        ? Path.of(given)
+                        : Files.createTempDirectory(Path.of("/tmp"), "reckonrod-cluster");
+                if (given == null) {
+                    folder.toFile().setExecutable(true, false);
+                    folder.toFile().setReadable(true, false);
+                    Runtime.getRuntime().addShutdownHook(new Thread(TestCluster::stop));
+                }
+            } catch (IOException broken) {
+                throw new IllegalStateException(broken);
+            }
+        }
+        return folder;
+    }
+
+    private static List<String> run(String... arguments) {
+        try {
+            Path output = Files.createTempFile("cluster", ".out");
+            List<String> command = new java.util.ArrayList<>(List.of("bash", SCRIPT.toString()));
+            command.addAll(List.of(arguments));
+            Process process = new ProcessBuilder(command)
+                    .redirectOutput(output.toFile())
+                    .redirectError(ProcessBuilder.Redirect.INHERIT)
+                    .start();
+            if (process.waitFor() != 0) {
+                throw new IllegalStateException("scripts/cluster.sh failed: " + List.of(arguments));
+            }
+            return Files.readAllLines(output, StandardCharsets.UTF_8);
+        } catch (IOException | InterruptedException broken) {
+            throw new IllegalStateException(broken);
+        }
+    }
+}

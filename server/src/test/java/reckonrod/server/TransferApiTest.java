@@ -1,0 +1,176 @@
+package reckonrod.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.net.http.HttpClient;
+import java.net.http.HttpResponse;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import tools.jackson.databind.JsonNode;
+
+class TransferApiTest extends ServerTest {
+    @AfterEach
+    void mendTheCables() {
+        for (String radio : List.of("blue", "red")) {
+            trouble(radio, "none", 0);
+            JsonNode view = get("/api/radios/" + radio).ok();
+            if (view.path("halfWritten").asBoolean()) {
+                restore(radio, view.path("snapshotToPutBack").asString());
+            }
+        }
+    }
+
+    private void trouble(String radio, String kind, long atByte) {
+        put("/api/radios/" + radio + "/trouble", Map.of("kind", kind, "atByte", atByte))
+                .ok();
+    }
+
+    private JsonNode end(Answer started) {
+        String id = started.ok().path("id").asString();
+        return await("/api/jobs/" + id, job -> !job.path("state").asString().equals("RUNNING"));
+    }
+
+    private JsonNode read(String radio) {
+        return end(post("/api/radios/" + radio + "/read", Map.of()));
+    }
+
+    private JsonNode restore(String radio, String snapshot) {
+        return end(post("/api/radios/" + radio + "/restore", Map.of("snapshotId", snapshot)));
+    }
+
+    private JsonNode difference(String radio) {
+        return get("/api/radios/" + radio + "/difference?list=" + listId()).ok();
+    }
+
+    private Answer write(String radio, JsonNode difference) {
+        return post(
+                "/api/radios/" + radio + "/write",
+                Map.of(
+                        "listId", difference.path("listId").asString(),
+                        "listVersion", difference.path("listVersion").asLong(),
+                        "snapshotId", difference.path("snapshotId").asString()));
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"blue", "red"})
+    void readLookWriteAndTheRadioShowsIt(String radio) {
+        assertThat(read(radio).path("state").asString()).isEqualTo("DONE");
+        String first = get("/api/radios/" + radio)
+                .ok()
+                .path("newestSnapshot")
+                .path("id")
+                .asString();
+        JsonNode difference = difference(radio);
+        assertThat(difference.path("slots").size()).isGreaterThan(10);
+        JsonNode job = end(write(radio, difference));
+        assertThat(job.path("message").asString()).contains("written, read back and found equal");
+        assertThat(difference(radio).path("slots")).isEmpty();
+        assertThat(get("/api/radios/" + radio)
+                        .ok()
+                        .path("loaded")
+                        .path("listName")
+                        .asString())
+                .isEqualTo("Vellan home");
+        JsonNode display = press(radio, "POWER");
+        for (int i = 0; i < 150 && display.path("slot").asInt() != 5; i++) {
+            display = press(radio, "UP");
+        }
+        assertThat(display.path("name").asString()).isEqualTo("OSTREYN");
+        assertThat(press(radio, "TALK_DOWN").path("frequency").asString()).isEqualTo("144.830");
+        assertThat(press(radio, "TALK_DOWN").path("tone").asString()).isEqualTo("CTCSS 118.8");
+        press(radio, "POWER");
+        assertThat(restore(radio, first).path("state").asString()).isEqualTo("DONE");
+        assertThat(difference(radio).path("slots")).isEqualTo(difference.path("slots"));
+    }
+
+    private JsonNode press(String radio, String key) {
+        return post("/api/radios/" + radio + "/face", Map.of("key", key)).ok();
+    }
+
+    @ParameterizedTest
+    @CsvSource({"blue, 0", "blue, 137", "red, 250"})
+    void aPulledCableLeavesTheRadioHalfWrittenAndTheSnapshotGoesBack(String radio, long atByte) {
+        read(radio);
+        JsonNode difference = difference(radio);
+        trouble(radio, "pulled_while_writing", atByte);
+        JsonNode failed = end(write(radio, difference));
+        assertThat(failed.path("state").asString()).isEqualTo("FAILED");
+        assertThat(failed.path("message").asString()).contains("half written: put the snapshot back");
+        JsonNode view = get("/api/radios/" + radio).ok();
+        assertThat(view.path("halfWritten").asBoolean()).isTrue();
+        assertThat(write(radio, difference).problem(422, "half-written")).contains("Put its snapshot back first");
+        assertThat(view.path("snapshotToPutBack")).isEqualTo(difference.path("snapshotId"));
+        trouble(radio, "none", 0);
+        assertThat(restore(radio, view.path("snapshotToPutBack").asString())
+                        .path("state")
+                        .asString())
+                .isEqualTo("DONE");
+        assertThat(get("/api/radios/" + radio).ok().path("halfWritten").asBoolean())
+                .isFalse();
+        assertThat(difference(radio).path("slots")).isEqualTo(difference.path("slots"));
+    }
+
+    @ParameterizedTest
+    @CsvSource({"no_answer, does not answer", "garbage, makes no sense"})
+    void silenceAndNoiseAreSaidInPlainWords(String kind, String words) {
+        trouble("blue", kind, 0);
+        JsonNode failed = read("blue");
+        assertThat(failed.path("state").asString()).isEqualTo("FAILED");
+        assertThat(failed.path("message").asString()).contains(words, "Nothing was written");
+    }
+
+    @Test
+    void nothingIsWrittenThatThePersonHasNotSeen() {
+        read("blue");
+        JsonNode difference = difference("blue");
+        post("/api/lists/" + listId() + "/channels", Map.of("baseVersion", version(), "slot", 100, "line", "146.565"))
+                .ok();
+        assertThat(write("blue", difference).problem(409, "changed-elsewhere")).contains("Nothing was written");
+        post("/api/lists/" + listId() + "/undo", Map.of("baseVersion", version()))
+                .ok();
+        String foreign =
+                get("/api/radios/blue").ok().path("newestSnapshot").path("id").asString();
+        assertThat(post("/api/radios/red/restore", Map.of("snapshotId", foreign))
+                        .problem(404, "not-found"))
+                .contains("of this radio");
+    }
+
+    /** A program that dies in the middle of a transfer leaves a row behind; it is ended honestly and the cable is free again. */
+    @Test
+    void aTransferWhoseProgramDiedIsEndedAndOnlyOneRunsAtATime() {
+        sql.update(
+                "insert into transfer_job values (gen_random_uuid(), 'red', 'WRITE', 'RUNNING', 'WRITE', 16, 512, now(), now(), null, false, '')");
+        assertThat(post("/api/radios/red/read", Map.of()).problem(409, "transfer-running"))
+                .contains("cancel it");
+        sql.update("update transfer_job set heard_at = now() - interval '1 minute' where state = 'RUNNING'");
+        JsonNode ended = await(
+                "/api/radios/red/newest-job",
+                jobs -> !jobs.get(0).path("state").asString().equals("RUNNING"));
+        assertThat(ended.get(0).path("state").asString()).isEqualTo("INTERRUPTED");
+        assertThat(ended.get(0).path("message").asString()).contains("half written");
+        assertThat(read("red").path("state").asString()).isEqualTo("DONE");
+    }
+
+    @Test
+    void eventsTellTheWholeStateToTheEnd() throws IOException, InterruptedException {
+        String id = post("/api/radios/blue/read", Map.of()).ok().path("id").asString();
+        HttpResponse<String> stream = HttpClient.newHttpClient()
+                .send(request("/api/jobs/" + id + "/events").build(), HttpResponse.BodyHandlers.ofString());
+        List<JsonNode> events = stream.body()
+                .lines()
+                .filter(line -> line.startsWith("data:"))
+                .map(line -> json.readTree(line.substring(5)))
+                .toList();
+        JsonNode last = events.get(events.size() - 1);
+        assertThat(last.path("state").asString()).isEqualTo("DONE");
+        assertThat(last.path("bytesDone").asInt())
+                .isEqualTo(4096)
+                .isEqualTo(last.path("bytesTotal").asInt());
+    }
+}
