@@ -10,6 +10,7 @@ import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { useTheme } from 'vuetify'
 import ReckonLine from './features/reckon/components/ReckonLine.vue'
+import NewListDialog from './features/arrange/components/NewListDialog.vue'
 import RunningJobs from './features/load/components/RunningJobs.vue'
 import { useNotice } from './shared/composables/useNotice'
 import { useOpenList } from './shared/composables/useOpenList'
@@ -30,6 +31,14 @@ function turnTheme() {
 }
 
 const { open, lists, choose } = useOpenList()
+const NEW = 'new'
+const naming = ref(false)
+function pick(select: HTMLSelectElement) {
+  if (select.value === NEW) {
+    select.value = open.value?.id ?? ''
+    naming.value = true
+  } else choose(select.value)
+}
 const { notice } = useNotice()
 const noticeOpen = computed({ get: () => notice.value !== null, set: () => (notice.value = null) })
 const router = useRouter()
@@ -64,15 +73,16 @@ onBeforeUnmount(() => removeEventListener('keydown', onKey))
         </div>
         <div class="list">
           <template v-if="open">
-            <label v-if="(lists?.length ?? 0) > 1">
+            <label>
               <span class="unseen">Open list</span>
-              <select :value="open.id" @change="choose(($event.target as HTMLSelectElement).value)">
+              <select :value="open.id" @change="pick($event.target as HTMLSelectElement)">
                 <option v-for="each in lists" :key="each.id" :value="each.id">{{ each.name }}</option>
+                <option :value="NEW">New list…</option>
               </select>
             </label>
-            <b v-else>{{ open.name }}</b>
             <span>{{ open.channels }} channels</span>
           </template>
+          <v-btn v-else-if="lists" size="small" @click="naming = true">New list</v-btn>
         </div>
         <div class="line"><ReckonLine ref="reckonLine" /></div>
         <div class="right">
@@ -102,6 +112,7 @@ onBeforeUnmount(() => removeEventListener('keydown', onKey))
       </nav>
       <main class="step"><router-view /></main>
     </div>
+    <NewListDialog v-model="naming" @made="choose" />
     <v-snackbar v-model="noticeOpen" :timeout="notice?.grave ? 10000 : 4000" location="bottom">
       <span :role="notice?.grave ? 'alert' : 'status'">{{ notice?.text }}</span>
       <template #actions><v-btn variant="text" @click="noticeOpen = false">Close</v-btn></template>
@@ -143,12 +154,14 @@ onBeforeUnmount(() => removeEventListener('keydown', onKey))
   color: var(--bar-quiet);
   line-height: 1.3;
 }
-.list b,
 .list select {
   color: #fff;
   display: block;
+  font: inherit;
   font-weight: 560;
   max-width: 134px;
+  margin-left: -4px;
+  cursor: pointer;
 }
 .list option {
   color: #16211e;

@@ -11,7 +11,7 @@ import { useListChanges } from './composables/useListChanges'
 import { useRod, type RodItem } from './composables/useRod'
 import { useRodKeys } from './composables/useRodKeys'
 
-const { openId, error: listsError } = useOpenList()
+const { lists, openId, error: listsError } = useOpenList()
 const { data: list, error } = useList(openId)
 const changes = useListChanges(openId)
 const cursor = useCursor()
@@ -103,6 +103,10 @@ const { onKey, KEYS } = useRodKeys({
         </footer>
       </template>
       <p v-else-if="error || listsError" class="empty" role="alert">{{ (error ?? listsError)?.message }}</p>
+      <p v-else-if="lists && !lists.length" class="empty">
+        There is no list yet. Make one with “New list” on top, then type a directory line such as
+        <span class="mono">145.310- 71.9</span>.
+      </p>
       <p v-else class="empty quiet">Loading the list…</p>
     </section>
     <aside v-if="list" class="side" aria-label="Working" tabindex="0">

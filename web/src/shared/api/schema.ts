@@ -116,6 +116,22 @@ export interface paths {
     patch?: never
     trace?: never
   }
+  '/api/lists': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['all']
+    put?: never
+    post: operations['create']
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
   '/api/lists/{id}/undo': {
     parameters: {
       query?: never
@@ -235,7 +251,7 @@ export interface paths {
       path?: never
       cookie?: never
     }
-    get: operations['all']
+    get: operations['all_1']
     put?: never
     post?: never
     delete?: never
@@ -324,22 +340,6 @@ export interface paths {
     patch?: never
     trace?: never
   }
-  '/api/lists': {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    get: operations['all_1']
-    put?: never
-    post?: never
-    delete?: never
-    options?: never
-    head?: never
-    patch?: never
-    trace?: never
-  }
   '/api/lists/{id}': {
     parameters: {
       query?: never
@@ -364,6 +364,22 @@ export interface paths {
       cookie?: never
     }
     get: operations['history']
+    put?: never
+    post?: never
+    delete?: never
+    options?: never
+    head?: never
+    patch?: never
+    trace?: never
+  }
+  '/api/lists/band-plans': {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    get: operations['bandPlans']
     put?: never
     post?: never
     delete?: never
@@ -626,6 +642,18 @@ export interface components {
       tone: string
       notice: string
     }
+    CreateRequest: {
+      name: string
+      bandPlan: string
+    }
+    ListSummary: {
+      /** Format: uuid */
+      id: string
+      name: string
+      /** Format: int32 */
+      channels: number
+      bandPlan: string
+    }
     VersionRequest: {
       /** Format: int64 */
       baseVersion: number
@@ -751,14 +779,6 @@ export interface components {
       before: components['schemas']['SlotView'] | null
       after: components['schemas']['SlotView'] | null
       parts: string[]
-    }
-    ListSummary: {
-      /** Format: uuid */
-      id: string
-      name: string
-      /** Format: int32 */
-      channels: number
-      bandPlan: string
     }
     PastRevision: {
       /** Format: int64 */
@@ -1027,6 +1047,50 @@ export interface operations {
       }
     }
   }
+  all: {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['ListSummary'][]
+        }
+      }
+    }
+  }
+  create: {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    requestBody: {
+      content: {
+        'application/json': components['schemas']['CreateRequest']
+      }
+    }
+    responses: {
+      /** @description Created */
+      201: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['ListSummary']
+        }
+      }
+    }
+  }
   undo: {
     parameters: {
       query?: never
@@ -1207,7 +1271,7 @@ export interface operations {
       }
     }
   }
-  all: {
+  all_1: {
     parameters: {
       query?: never
       header?: never
@@ -1341,26 +1405,6 @@ export interface operations {
       }
     }
   }
-  all_1: {
-    parameters: {
-      query?: never
-      header?: never
-      path?: never
-      cookie?: never
-    }
-    requestBody?: never
-    responses: {
-      /** @description OK */
-      200: {
-        headers: {
-          [name: string]: unknown
-        }
-        content: {
-          'application/json': components['schemas']['ListSummary'][]
-        }
-      }
-    }
-  }
   get_1: {
     parameters: {
       query?: never
@@ -1401,6 +1445,26 @@ export interface operations {
         }
         content: {
           'application/json': components['schemas']['PastRevision'][]
+        }
+      }
+    }
+  }
+  bandPlans: {
+    parameters: {
+      query?: never
+      header?: never
+      path?: never
+      cookie?: never
+    }
+    requestBody?: never
+    responses: {
+      /** @description OK */
+      200: {
+        headers: {
+          [name: string]: unknown
+        }
+        content: {
+          'application/json': components['schemas']['PlanView'][]
         }
       }
     }

@@ -97,6 +97,24 @@ class ListApiTest extends ServerTest {
     }
 
     @Test
+    void aNewListGoesByItsOwnBandPlan() {
+        assertThat(post("/api/lists", Map.of("name", " ", "bandPlan", "r1-europe"))
+                        .problem(400, "field-invalid"))
+                .contains("name must not be blank");
+        String id = post("/api/lists", Map.of("name", "Ardmoor", "bandPlan", "r1-europe"))
+                .ok()
+                .path("id")
+                .asString();
+        JsonNode row = post(
+                        "/api/lists/" + id + "/channels",
+                        Map.of("baseVersion", 0, "slot", 3, "line", "ARDMOOR 438.825-"))
+                .ok();
+        assertThat(row.path("list").path("rows").get(0).path("sum").path("talk").asString())
+                .isEqualTo("431.225");
+        sql.update("delete from channel_list where id = ?::uuid", id);
+    }
+
+    @Test
     void aLineWithoutAChannelIsRefusedWithItsFindings() {
         Answer refused = put(80, "hello");
         assertThat(refused.problem(422, "line-without-channel")).contains("No frequency was found");

@@ -3,31 +3,32 @@ package reckonrod.sim;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.locks.LockSupport;
 
-/** Keeps real time. The next byte starts where the last one ended, if the host was no later than a byte's time. */
+/**
+ * Keeps real time as a serial line does. The line's own time is the sum of what it was busy and what the host took in
+ * between; bytes go on while the program sleeps, so that waking up late is made good by the waits that follow.
+ */
 final class RealLineClock implements LineClock {
-    private static final long SLACK_NANOS = TimeUnit.MILLISECONDS.toNanos(20);
-
-    private long freeAtNanos = System.nanoTime();
+    private long lineNanos = System.nanoTime();
+    private long hostWokeAtNanos = lineNanos;
 
     @Override
     public void busyFor(long micros) {
-        long now = System.nanoTime();
-        long start = now - freeAtNanos > SLACK_NANOS ? now : freeAtNanos;
-        freeAtNanos = start + TimeUnit.MICROSECONDS.toNanos(micros);
-        await();
+        waitFor(micros);
     }
 
     @Override
     public void idleFor(long micros) {
-        freeAtNanos = System.nanoTime() + TimeUnit.MICROSECONDS.toNanos(micros);
-        await();
+        waitFor(micros);
     }
 
-    private void await() {
-        long left = freeAtNanos - System.nanoTime();
+    private void waitFor(long micros) {
+        long hostTook = System.nanoTime() - hostWokeAtNanos;
+        lineNanos += hostTook + TimeUnit.MICROSECONDS.toNanos(micros);
+        long left = lineNanos - System.nanoTime();
         while (left > 0) {
             LockSupport.parkNanos(left);
-            left = freeAtNanos - System.nanoTime();
+            left = lineNanos - System.nanoTime();
         }
+        hostWokeAtNanos = System.nanoTime();
     }
 }

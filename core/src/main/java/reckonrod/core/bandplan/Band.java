@@ -57,9 +57,12 @@ public record Band(
 
     /** The segment a frequency lies in, if the plan gives it a use. */
     public Optional<Segment> segmentAt(Frequency frequency) {
-        return segments.stream()
-                .filter(segment -> segment.range().contains(frequency))
-                .findFirst();
+        for (Segment segment : segments) {
+            if (segment.range().contains(frequency)) {
+                return Optional.of(segment);
+            }
+        }
+        return Optional.empty();
     }
 
     /** The rules that cover an output; more than one means local options. */
@@ -71,6 +74,11 @@ public record Band(
 
     /** Whether a frequency is on one of the band's rasters. */
     public boolean onRaster(Frequency frequency) {
-        return rasters.stream().anyMatch(raster -> raster.contains(frequency));
+        for (Raster raster : rasters) {
+            if (raster.contains(frequency)) {
+                return true;
+            }
+        }
+        return false;
     }
 }

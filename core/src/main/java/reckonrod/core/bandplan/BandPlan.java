@@ -33,14 +33,22 @@ public record BandPlan(
 
     /** The band a frequency lies in. */
     public Optional<Band> bandAt(Frequency frequency) {
-        return bands.stream().filter(band -> band.range().contains(frequency)).findFirst();
+        for (Band band : bands) {
+            if (band.range().contains(frequency)) {
+                return Optional.of(band);
+            }
+        }
+        return Optional.empty();
     }
 
     /** The listen-only service a frequency lies in. */
     public Optional<Service> serviceAt(Frequency frequency) {
-        return services.stream()
-                .filter(service -> service.range().contains(frequency))
-                .findFirst();
+        for (Service service : services) {
+            if (service.range().contains(frequency)) {
+                return Optional.of(service);
+            }
+        }
+        return Optional.empty();
     }
 
     /** Whether the plan knows any use of the frequency. */

@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.Deque;
 import java.util.List;
 import java.util.Locale;
+import java.util.StringTokenizer;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import reckonrod.core.frequency.Shift;
@@ -18,7 +19,7 @@ final class Chunks {
             Pattern.compile("\\d+(\\.\\d+(mhz|khz|hz|ghz)?|(mhz|khz|hz|ghz)|(?<=\\d{5}))([+\\-/>].*)?");
     private static final Pattern WHOLE_NUMBER = Pattern.compile("\\d+[+\\-]?");
     private static final Pattern JOINED = Pattern.compile("(\\d[\\d.]*(?:mhz|khz|hz)?)([+\\-])(\\d.*)");
-    private static final Pattern SEPARATORS = Pattern.compile("[\\s,;|]+");
+    private static final String SEPARATORS = " \t\n\r\f\u000b\u00a0,;|";
 
     final String name;
     final Deque<String> rest;
@@ -29,18 +30,20 @@ final class Chunks {
     }
 
     static Chunks of(String line) {
-        String plain = line.replace(Shift.MINUS, '-').replace('–', '-').replace('▲', '>');
-        String text = UNIT_APART
-                .matcher(DECIMAL_COMMA.matcher(plain).replaceAll("$1.$2"))
-                .replaceAll("");
-        Matcher quoted = QUOTED.matcher(text);
+        String text = normal(line);
         String name = "";
-        if (quoted.find()) {
-            name = quoted.group(1);
-            text = text.substring(quoted.end());
+        if (text.indexOf('"') >= 0) {
+            Matcher quoted = QUOTED.matcher(text);
+            if (quoted.find()) {
+                name = quoted.group(1);
+                text = text.substring(quoted.end());
+            }
         }
-        List<String> words = new ArrayList<>(List.of(SEPARATORS.split(text.strip())));
-        words.removeIf(String::isEmpty);
+        List<String> words = new ArrayList<>();
+        StringTokenizer tokens = new StringTokenizer(text, SEPARATORS);
+        while (tokens.hasMoreTokens()) {
+            words.add(tokens.nextToken());
+        }
         int start = firstFrequency(words);
         int keyword = start > 0 && isListenWord(words.get(start - 1)) ? start - 1 : start;
         if (name.isEmpty()) {
@@ -51,6 +54,18 @@ final class Chunks {
         Deque<String> rest = new ArrayDeque<>();
         words.subList(keyword, words.size()).forEach(word -> cut(word.toLowerCase(Locale.ROOT), rest));
         return new Chunks(name, rest);
+    }
+
+    // Each pattern is tried only where its mark is there: most lines have none of them.
+    private static String normal(String line) {
+        String text = line.replace(Shift.MINUS, '-').replace('–', '-').replace('▲', '>');
+        if (text.indexOf(',') >= 0) {
+            text = DECIMAL_COMMA.matcher(text).replaceAll("$1.$2");
+        }
+        if (text.indexOf('z') >= 0 || text.indexOf('Z') >= 0) {
+            text = UNIT_APART.matcher(text).replaceAll("");
+        }
+        return text;
     }
 
     static boolean isListenWord(String word) {
@@ -70,14 +85,20 @@ final class Chunks {
     }
 
     private static void cut(String word, Deque<String> into) {
-        for (String part : word.replace(">", "/>/").split("/", -1)) {
-            Matcher joined = JOINED.matcher(part);
-            if (joined.matches()) {
+        StringTokenizer parts = new StringTokenizer(word, "/>", true);
+        while (parts.hasMoreTokens()) {
+            String part = parts.nextToken();
+            Matcher joined = isSigned(part) ? JOINED.matcher(part) : null;
+            if (joined != null && joined.matches()) {
                 into.add(joined.group(1));
                 into.add(joined.group(2) + joined.group(3));
-            } else if (!part.isEmpty()) {
+            } else if (!part.equals("/")) {
                 into.add(part);
             }
         }
+    }
+
+    private static boolean isSigned(String part) {
+        return part.indexOf('-', 1) > 0 || part.indexOf('+', 1) > 0;
     }
 }

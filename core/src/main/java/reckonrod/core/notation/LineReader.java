@@ -62,14 +62,18 @@ final class LineReader {
     }
 
     private void take(String chunk, Deque<String> rest) {
-        if (takeWord(chunk)
-                || tones.take(chunk, rest)
-                || takeSign(chunk)
-                || takeToneInFront(chunk, rest)
-                || takeNumber(chunk)) {
-            return;
+        char first = chunk.charAt(0);
+        boolean taken;
+        if (first == '-' || first == '+') {
+            taken = takeSign(chunk);
+        } else if (first >= '0' && first <= '9') {
+            taken = tones.takeBareDcs(chunk) || takeToneInFront(chunk, rest) || takeNumber(chunk);
+        } else {
+            taken = takeWord(chunk) || tones.takeWorded(chunk, rest);
         }
-        parts.leftovers.add(chunk);
+        if (!taken) {
+            parts.leftovers.add(chunk);
+        }
     }
 
     private boolean takeWord(String chunk) {

@@ -18,7 +18,8 @@ import reckonrod.core.tone.ToneTable;
 /** Reads the tones of a line: alone, behind {@code T} or {@code R}, or as a DCS code. */
 final class ToneReading {
     private static final Pattern PREFIXED = Pattern.compile("(ctcss|tone|ct|t|r)(\\d{2,3}(?:\\.\\d)?)?");
-    private static final Pattern DCS = Pattern.compile("(r)?(?:dcs|d)([0-7]{3})([ni])?|()([0-7]{3})([ni])");
+    private static final Pattern DCS =
+            Pattern.compile("(?<listen>r)?(?<word>dcs|d)?(?<code>[0-7]{3})(?<polarity>[ni])?");
     private static final Pattern NUMBER = Pattern.compile("\\d{2,3}(\\.\\d)?");
 
     private final String line;
@@ -30,11 +31,18 @@ final class ToneReading {
         this.parts = parts;
     }
 
+    /** Takes a DCS code that is told by its polarity alone, such as {@code 023n}. */
+    boolean takeBareDcs(String chunk) {
+        char last = chunk.charAt(chunk.length() - 1);
+        if (chunk.length() != 4 || (last != 'n' && last != 'i')) {
+            return false;
+        }
+        return takeDcs(chunk);
+    }
+
     /** Takes a prefixed tone or a DCS code; the number behind a lone prefix is taken with it. */
-    boolean take(String chunk, Deque<String> rest) {
-        Matcher dcs = DCS.matcher(chunk);
-        if (dcs.matches()) {
-            takeDcs(dcs);
+    boolean takeWorded(String chunk, Deque<String> rest) {
+        if (takeDcs(chunk)) {
             return true;
         }
         Matcher matcher = PREFIXED.matcher(chunk);
@@ -75,13 +83,16 @@ final class ToneReading {
         return true;
     }
 
-    /** A polarity left out is the normal one. */
-    private void takeDcs(Matcher matcher) {
-        boolean worded = matcher.group(2) != null;
-        String digits = worded ? matcher.group(2) : matcher.group(5);
-        String polarity = worded ? matcher.group(3) : matcher.group(6);
-        listenSide |= matcher.group(1) != null || parts.talkTone instanceof DcsCode;
-        set(DcsCode.parse(digits + ("i".equals(polarity) ? "I" : "N")));
+    /** A polarity left out is the normal one; a second code is the listen tone. */
+    private boolean takeDcs(String chunk) {
+        Matcher matcher = DCS.matcher(chunk);
+        // Three digits alone, as in R100, are hertz.
+        if (!matcher.matches() || (matcher.group("word") == null && matcher.group("polarity") == null)) {
+            return false;
+        }
+        listenSide |= matcher.group("listen") != null || parts.talkTone instanceof DcsCode;
+        set(DcsCode.parse(matcher.group("code") + ("i".equals(matcher.group("polarity")) ? "I" : "N")));
+        return true;
     }
 
     private void set(Tone tone) {

@@ -1,7 +1,10 @@
 package reckonrod.server.arrange;
 
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -15,14 +18,17 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.channel.Channel;
 import reckonrod.core.list.ChannelList;
 import reckonrod.core.list.ListChange;
+import reckonrod.core.list.SlotRange;
 import reckonrod.core.notation.Reckoner;
 import reckonrod.core.notation.WorkedAnswer;
 import reckonrod.server.lists.ListStore;
+import reckonrod.server.lists.StoredList;
 import reckonrod.server.problem.ProblemException;
 import reckonrod.server.reckon.FindingView;
 import reckonrod.server.reckon.PlanLookup;
@@ -32,6 +38,9 @@ import reckonrod.server.reckon.PlanLookup;
 @RequestMapping("/api/lists")
 class ListController {
     private static final String NEEDED = "must be given";
+
+    /** The slots of a new list. */
+    private static final SlotRange SLOTS = new SlotRange(0, 149);
 
     private final ListStore store;
     private final ListViews views;
@@ -45,6 +54,14 @@ class ListController {
 
     /** A list in the choice of lists. */
     record ListSummary(UUID id, String name, int channels, String bandPlan) {}
+
+    /** A new list. */
+    record CreateRequest(
+            @NotBlank(message = "must not be blank") @Size(max = 60, message = "must be at most 60 characters")
+            String name,
+
+            @NotBlank(message = "must name a band plan, such as r2-north-america")
+            String bandPlan) {}
 
     /** A line for a slot. */
     record PutRequest(
@@ -80,13 +97,25 @@ class ListController {
 
     @GetMapping
     List<ListSummary> all() {
-        return store.all().stream()
-                .map(each -> new ListSummary(
-                        each.id(),
-                        each.list().name(),
-                        each.list().entries().size(),
-                        each.list().bandPlanId()))
-                .toList();
+        return store.all().stream().map(ListController::summary).toList();
+    }
+
+    private static ListSummary summary(StoredList stored) {
+        ChannelList list = stored.list();
+        return new ListSummary(stored.id(), list.name(), list.entries().size(), list.bandPlanId());
+    }
+
+    @PostMapping
+    @ResponseStatus(HttpStatus.CREATED)
+    ListSummary create(@Valid @RequestBody CreateRequest request) {
+        BandPlan plan = plans.plan(request.bandPlan());
+        return summary(store.create(
+                new ChannelList(request.name().strip(), plan.id(), SLOTS, List.of(), Collections.emptyNavigableMap())));
+    }
+
+    @GetMapping("/band-plans")
+    List<ListView.PlanView> bandPlans() {
+        return plans.all().stream().map(ListView.PlanView::of).toList();
     }
 
     @GetMapping("/{id}")

@@ -1,7 +1,6 @@
 package reckonrod.server.demo;
 
-import org.springframework.boot.ApplicationArguments;
-import org.springframework.boot.ApplicationRunner;
+import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import reckonrod.core.bandplan.BandPlans;
@@ -19,7 +18,7 @@ import reckonrod.sim.SimulatedRadio;
 
 /** Loads the Vellan Isles into an empty database: one list, and two radios of which one holds last year's list. */
 @Component
-class DemoData implements ApplicationRunner {
+class DemoData implements SmartInitializingSingleton {
     private static final String MODEL = "wrenling-w12";
 
     private final ReckonrodSettings settings;
@@ -44,9 +43,10 @@ class DemoData implements ApplicationRunner {
         this.definitions = definitions;
     }
 
+    // Before the web server listens: the first page must not find an empty house.
     @Override
     @Transactional
-    public void run(ApplicationArguments arguments) {
+    public void afterSingletonsInstantiated() {
         if (!settings.demo()) {
             return;
         }

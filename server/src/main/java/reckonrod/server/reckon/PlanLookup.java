@@ -1,5 +1,6 @@
 package reckonrod.server.reckon;
 
+import java.util.List;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import reckonrod.core.bandplan.BandPlan;
@@ -13,6 +14,11 @@ public class PlanLookup {
 
     PlanLookup(BandPlans plans) {
         this.plans = plans;
+    }
+
+    /** All plans. */
+    public List<BandPlan> all() {
+        return List.copyOf(plans.all());
     }
 
     /** The plan of that id; another id is a problem that names the plans there are. */

@@ -1,0 +1,110 @@
+package reckonrod.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import org.assertj.core.api.Assertions;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+
+class ArrangeIT extends BrowserTest {
+    @AfterEach
+    void asBefore() {
+        undoAll(page("/arrange"));
+    }
+
+    @Test
+    void editsMovesDragsAndDeletesAndUndoSurvivesAReload() {
+        Page page = page("/arrange");
+        row(page, 8).dblclick();
+        Locator editor = page.locator(".edit");
+        assertThat(editor).hasValue("RACE CTRL 147.555 71.9 low");
+        editor.fill("RACE 147.525 low");
+        assertThat(page.locator(".working")).containsText("147.525");
+        editor.press("Enter");
+        assertThat(row(page, 8)).containsText("147.525");
+        row(page, 8).press("[");
+        assertThat(row(page, 7)).containsText("RACE");
+        assertThat(row(page, 8)).containsText("VELLAN HL");
+        row(page, 7).dragTo(page.locator(".row.free[data-slot='4']"));
+        assertThat(row(page, 4)).containsText("RACE");
+        row(page, 4).press("Delete");
+        assertThat(row(page, 4)).hasCount(0);
+        page.reload();
+        button(page, "Undo").click();
+        assertThat(row(page, 4)).containsText("RACE");
+        page.keyboard().press("Control+Shift+Z");
+        assertThat(row(page, 4)).hasCount(0);
+        for (int slot : new int[] {4, 7, 8}) {
+            page.keyboard().press("Control+z");
+            assertThat(row(page, slot)).containsText("RACE");
+        }
+        page.keyboard().press("Control+z");
+        assertThat(row(page, 8)).containsText("RACE CTRL");
+    }
+
+    @Test
+    void aPinnedChannelStaysAndSaysWhy() {
+        Page page = page("/arrange");
+        row(page, 1).click();
+        row(page, 1).press("[");
+        assertThat(page.getByRole(com.microsoft.playwright.options.AriaRole.ALERT))
+                .containsText("pinned to slot 1");
+        assertThat(row(page, 1)).containsText("CALL 70");
+    }
+
+    @Test
+    void twoTabsAreToldAndNothingIsOverwritten() {
+        Page first = page("/arrange");
+        Page second = page("/arrange");
+        assertThat(row(second, 9)).isVisible();
+        row(first, 9).click();
+        row(first, 9).press("Delete");
+        assertThat(row(first, 9)).hasCount(0);
+        row(second, 9).dblclick();
+        second.locator(".edit").fill("LEG 1 147.480 low");
+        second.locator(".edit").press("Enter");
+        assertThat(second.getByRole(com.microsoft.playwright.options.AriaRole.ALERT))
+                .containsText("changed in another tab");
+        assertThat(row(second, 9)).hasCount(0);
+    }
+
+    /** A wrong tone is offered its neighbours, and what was typed outlives a lost server and a reload. */
+    @Test
+    void findingsAreMendedAndTypingIsNeverLost() {
+        Page page = page("/arrange");
+        assertThat(row(page, 0)).isVisible();
+        reckonLine(page).fill("NEWREP 145.310- 71.5");
+        assertThat(page.locator("#reckon-answer")).containsText("no standard tone");
+        button(page, "Use 71.9").click();
+        assertThat(reckonLine(page)).hasValue("NEWREP 145.310- 71.9");
+        page.route("**/api/**", route -> route.abort());
+        reckonLine(page).press("Enter");
+        assertThat(page.getByRole(com.microsoft.playwright.options.AriaRole.ALERT)
+                        .first())
+                .containsText("server does not answer");
+        assertThat(reckonLine(page)).hasValue("NEWREP 145.310- 71.9");
+        page.unroute("**/api/**");
+        page.reload();
+        assertThat(reckonLine(page)).hasValue("NEWREP 145.310- 71.9");
+        reckonLine(page).focus();
+        assertThat(page.locator("#reckon-answer")).containsText("144.710");
+        reckonLine(page).press("Enter");
+        assertThat(row(page, 2)).containsText("NEWREP");
+        assertThat(reckonLine(page)).hasValue("");
+    }
+
+    @Test
+    void anErrorIsPutInOnlyOnASecondEnter() {
+        Page page = page("/arrange");
+        assertThat(row(page, 0)).isVisible();
+        reckonLine(page).fill("ODD 145.310- 71.5");
+        assertThat(page.locator("#reckon-answer")).containsText("press Enter twice");
+        reckonLine(page).press("Enter");
+        assertThat(page.locator("#reckon-answer")).containsText("Enter again");
+        Assertions.assertThat(row(page, 2).count()).isZero();
+        reckonLine(page).press("Enter");
+        assertThat(row(page, 2)).containsText("ODD");
+    }
+}

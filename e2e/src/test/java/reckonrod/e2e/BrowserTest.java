@@ -1,0 +1,111 @@
+package reckonrod.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+
+/** A page in Debian's Chromium; every error that it logs fails the test. */
+abstract class BrowserTest {
+    private static Playwright playwright;
+    private static Browser browser;
+
+    private final List<BrowserContext> contexts = new ArrayList<>();
+    final List<String> errors = new ArrayList<>();
+
+    @BeforeAll
+    static void open() {
+        playwright = Playwright.create();
+        browser = playwright
+                .chromium()
+                .launch(new BrowserType.LaunchOptions()
+                        .setExecutablePath(Path.of("/usr/bin/chromium"))
+                        .setArgs(List.of(
+                                "--no-sandbox",
+                                "--disable-gpu",
+                                "--disable-quic",
+                                "--no-first-run",
+                                "--disable-background-networking",
+                                "--disable-component-update",
+                                "--disable-sync")));
+    }
+
+    @AfterAll
+    static void close() {
+        browser.close();
+        playwright.close();
+    }
+
+    @AfterEach
+    void nothingWasLogged() {
+        contexts.forEach(BrowserContext::close);
+        assertThat(errors).isEmpty();
+    }
+
+    Page page(String path) {
+        return page(path, new Browser.NewContextOptions().setViewportSize(1280, 800));
+    }
+
+    Page page(String path, Browser.NewContextOptions options) {
+        BrowserContext context = browser.newContext(options.setLocale("en-GB").setTimezoneId("UTC"));
+        contexts.add(context);
+        Page page = context.newPage();
+        page.onPageError(errors::add);
+        page.onConsoleMessage(message -> {
+            // A refused change answers with 4xx on purpose; the browser logs that by itself.
+            if (message.type().equals("error") && !message.text().startsWith("Failed to load resource")) {
+                errors.add(message.text());
+            }
+        });
+        page.navigate(Application.address() + path);
+        return page;
+    }
+
+    static Locator button(Page page, String name) {
+        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name));
+    }
+
+    static Locator row(Page page, int slot) {
+        return page.locator(".row.channel[data-slot='" + slot + "']");
+    }
+
+    static Locator reckonLine(Page page) {
+        return page.locator("#reckon-line");
+    }
+
+    /** Moves the focus with the Tab key alone. */
+    static void tabTo(Page page, Locator target) {
+        assertThat(target).isEnabled();
+        for (int i = 0; i < 80; i++) {
+            if ((Boolean) target.evaluate("element => element === document.activeElement")) {
+                return;
+            }
+            page.keyboard().press("Tab");
+        }
+        throw new AssertionError("The Tab key never reached " + target);
+    }
+
+    /** Puts the list and the cables back as the demo data has them. */
+    static void undoAll(Page page) {
+        page.navigate(Application.address() + "/arrange");
+        assertThat(row(page, 0)).isVisible();
+        Locator undo = button(page, "Undo");
+        while (undo.isEnabled()) {
+            String title = undo.getAttribute("title");
+            undo.click();
+            page.waitForCondition(() -> !title.equals(undo.getAttribute("title")));
+        }
+    }
+}

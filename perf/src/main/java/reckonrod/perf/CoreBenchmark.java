@@ -1,0 +1,137 @@
+package reckonrod.perf;
+
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.util.List;
+import java.util.NavigableMap;
+import java.util.TreeMap;
+import java.util.UUID;
+import java.util.concurrent.TimeUnit;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+import reckonrod.core.bandplan.BandPlan;
+import reckonrod.core.bandplan.BandPlans;
+import reckonrod.core.check.Checks;
+import reckonrod.core.fit.FitReport;
+import reckonrod.core.fit.Fitter;
+import reckonrod.core.fit.Placement;
+import reckonrod.core.frequency.Frequency;
+import reckonrod.core.image.ImageCodec;
+import reckonrod.core.image.MemoryImage;
+import reckonrod.core.list.ChannelList;
+import reckonrod.core.list.ListEntry;
+import reckonrod.core.list.SlotRange;
+import reckonrod.core.notation.Reckoner;
+import reckonrod.core.notation.WorkedAnswer;
+import reckonrod.core.radio.RadioDefinition;
+import reckonrod.core.radio.RadioDefinitions;
+
+/** The work of the core that the budgets in docs/architecture.md speak of. */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.AverageTime)
+@OutputTimeUnit(TimeUnit.MICROSECONDS)
+@Warmup(iterations = 5, time = 2)
+@Measurement(iterations = 5, time = 1)
+@Fork(1)
+public class CoreBenchmark {
+    private static final List<String> LINES = List.of(
+            "SKARRA 145.310- 71.9",
+            "147.135 + 127.3",
+            "rx 441.150 tx 446.150 D023N",
+            "LEG 1 147.510 nfm low",
+            "145.350 > 433.475",
+            "145.310- 71.5");
+
+    private static final int OUTPUTS = 390;
+    private static final List<String> TONES = List.of("71.9", "88.5", "103.5");
+
+    private final BandPlan plan = BandPlans.shipped().find("r2-north-america").orElseThrow();
+    private final RadioDefinition radio =
+            RadioDefinitions.shipped().find("wrenling-w12").orElseThrow();
+    private final Fitter fitter = new Fitter(radio);
+    private final ImageCodec codec = new ImageCodec(radio);
+    private final ChannelList thousand = list(1_000);
+    private final ChannelList hundred = list(100);
+    private final ListEntry one = thousand.entries().get(7);
+    private final MemoryImage empty = MemoryImage.of(new byte[radio.memory().bytes()]);
+    private final FitReport fitted = fitter.fit(thousand);
+    private final byte[] kibibyte = new byte[1024];
+    private final MessageDigest sha;
+    private int next;
+
+    /** Builds the lists. */
+    public CoreBenchmark() {
+        try {
+            sha = MessageDigest.getInstance("SHA-256");
+        } catch (NoSuchAlgorithmException impossible) {
+            throw new IllegalStateException(impossible);
+        }
+    }
+
+    private ChannelList list(int size) {
+        NavigableMap<Integer, ListEntry> entries = new TreeMap<>();
+        for (int slot = 0; slot < size; slot++) {
+            Frequency output = Frequency.ofHertz(440_000_000 + 12_500L * (slot % OUTPUTS));
+            String line = "CH " + (char) ('A' + slot % 26) + " " + output.toMegahertzText() + "+ "
+                    + TONES.get(slot / OUTPUTS);
+            entries.put(
+                    slot,
+                    new ListEntry(
+                            new UUID(0, slot),
+                            Reckoner.reckon(line, plan).channel().orElseThrow(),
+                            line,
+                            false));
+        }
+        return new ChannelList("bench", plan.id(), new SlotRange(0, size - 1), List.of(), entries);
+    }
+
+    /** The yardstick: SHA-256 of 1 KiB, so that figures of different machines can be compared. */
+    @Benchmark
+    public byte[] yardstick() {
+        return sha.digest(kibibyte);
+    }
+
+    /** One line, of several kinds in turn. */
+    @Benchmark
+    public WorkedAnswer reckonOneLine() {
+        next = (next + 1) % LINES.size();
+        return Reckoner.reckon(LINES.get(next), plan);
+    }
+
+    /** Every rule over 1,000 channels. */
+    @Benchmark
+    public Object checkThousand() {
+        return Checks.list(thousand, plan);
+    }
+
+    /** The same over 100, to see how it grows. */
+    @Benchmark
+    public Object checkHundred() {
+        return Checks.list(hundred, plan);
+    }
+
+    /** 1,000 channels to one radio. */
+    @Benchmark
+    public FitReport fitThousand() {
+        return fitter.fit(thousand);
+    }
+
+    /** One edited channel to one radio. */
+    @Benchmark
+    public Placement fitOne() {
+        return fitter.fit(7, one);
+    }
+
+    /** A full image from a fitted list. */
+    @Benchmark
+    public MemoryImage encodeImage() {
+        return codec.encode(empty, fitted.contents());
+    }
+}

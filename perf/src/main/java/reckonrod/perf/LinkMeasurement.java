@@ -1,0 +1,60 @@
+package reckonrod.perf;
+
+import java.util.Arrays;
+import reckonrod.core.image.MemoryImage;
+import reckonrod.core.link.LinkException;
+import reckonrod.core.link.Transfer;
+import reckonrod.core.link.TransferWatch;
+import reckonrod.core.radio.RadioDefinition;
+import reckonrod.core.radio.RadioDefinitions;
+import reckonrod.sim.LineClock;
+import reckonrod.sim.RadioMemory;
+import reckonrod.sim.SimulatedRadio;
+
+/** How much of a 9,600-baud line's own speed a whole read and a write of a quarter of the memory reach, in real time. */
+final class LinkMeasurement {
+    private LinkMeasurement() {}
+
+    /** Line time of the bytes sent, divided by the time it really took. */
+    static double efficiency() throws LinkException {
+        RadioDefinition radio = RadioDefinitions.shipped().find("wrenling-w12").orElseThrow();
+        MemoryImage before = SimulatedRadio.fresh(radio, 1);
+        byte[] changed = before.toBytes();
+        Arrays.fill(changed, 0x40, 0x440, (byte) 0x11);
+        SimulatedRadio simulated = new SimulatedRadio(radio, "1.07", RadioMemory.of(before));
+        LineClock real = LineClock.real();
+        LineClock.Counting counted = LineClock.counting();
+        LineClock both = new LineClock() {
+            @Override
+            public void busyFor(long micros) {
+                counted.busyFor(micros);
+                real.busyFor(micros);
+            }
+
+            @Override
+            public void idleFor(long micros) {
+                real.idleFor(micros);
+            }
+        };
+        long start = System.nanoTime();
+        new Transfer(radio, simulated.plugIn(both), new Silent()).read();
+        new Transfer(radio, simulated.plugIn(both), new Silent()).write(before, MemoryImage.of(changed));
+        return counted.busyMicros() / ((System.nanoTime() - start) / 1000.0);
+    }
+
+    private static final class Silent implements TransferWatch {
+        @Override
+        public void progress(Phase phase, int bytesDone, int bytesTotal) {}
+
+        @Override
+        public boolean cancelled() {
+            return false;
+        }
+
+        @Override
+        public void memoryWasRead(MemoryImage memory) {}
+
+        @Override
+        public void writingBegins() {}
+    }
+}

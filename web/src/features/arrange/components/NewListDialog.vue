@@ -1,0 +1,70 @@
+<script setup lang="ts">
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { computed, ref } from 'vue'
+import { api, unwrap } from '@/shared/api/client'
+
+const emit = defineEmits<{ made: [id: string] }>()
+const open = defineModel<boolean>({ required: true })
+
+const name = ref('')
+const bandPlan = ref('r2-north-america')
+const problem = ref('')
+const cache = useQueryClient()
+const { data: plans } = useQuery({
+  queryKey: ['plans'],
+  enabled: open,
+  queryFn: () => unwrap(api.GET('/api/lists/band-plans')),
+})
+const caution = computed(() => plans.value?.find((plan) => plan.id === bandPlan.value)?.caution)
+
+async function make() {
+  try {
+    const body = { name: name.value, bandPlan: bandPlan.value }
+    const made = await unwrap(api.POST('/api/lists', { body }))
+    await cache.invalidateQueries({ queryKey: ['lists'] })
+    emit('made', made.id)
+    open.value = false
+    name.value = ''
+    problem.value = ''
+  } catch (cause) {
+    problem.value = cause instanceof Error ? cause.message : String(cause)
+  }
+}
+</script>
+
+<template>
+  <v-dialog v-model="open" max-width="460" aria-label="New list">
+    <form class="sheet" @submit.prevent="make">
+      <h1>New list</h1>
+      <v-text-field v-model="name" label="Name" :error-messages="problem" autofocus />
+      <v-select
+        v-model="bandPlan"
+        label="Band plan"
+        :items="plans ?? []"
+        item-title="title"
+        item-value="id"
+        :hint="caution"
+        persistent-hint
+      />
+      <div class="actions">
+        <v-btn type="submit" color="primary" variant="flat">Make the list</v-btn>
+        <v-btn @click="open = false">Cancel</v-btn>
+      </div>
+    </form>
+  </v-dialog>
+</template>
+
+<style scoped>
+.sheet {
+  background: var(--ground);
+  color: var(--ink);
+  border-radius: 6px;
+  padding: 20px;
+  display: grid;
+  gap: 16px;
+}
+.actions {
+  display: flex;
+  gap: 8px;
+}
+</style>
