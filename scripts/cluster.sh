@@ -59,7 +59,17 @@ cluster_home() { # folder
   fi
 }
 
-cluster_running() { as_owner "$(postgres_bin)/pg_ctl" status -D "$1/cluster" >/dev/null 2>&1; }
+cluster_running() { # home
+  local pid state
+  as_owner "$(postgres_bin)/pg_ctl" status -D "$1/cluster" >/dev/null 2>&1 || return 1
+  # A server that was killed and that nobody has buried yet still counts as a process, but serves nobody.
+  pid=$(head -n 1 "$1/cluster/postmaster.pid")
+  state=$(sed -E 's/.*\) (.).*/\1/' "/proc/$pid/stat" 2>/dev/null)
+  if [ "$state" = Z ]; then
+    rm -f "$1/cluster/postmaster.pid"
+    return 1
+  fi
+}
 
 make_cluster() { # home
   local home=$1 bin

@@ -107,4 +107,57 @@ class ArrangeIT extends BrowserTest {
         reckonLine(page).press("Enter");
         assertThat(row(page, 2)).containsText("ODD");
     }
+
+    /** Free slots are folded; unfolded, each can be chosen; the keys are shown by the question mark. */
+    @Test
+    void freeSlotsUnfoldAndTheKeysAreShown() {
+        Page page = page("/arrange");
+        row(page, 1).click();
+        page.keyboard().press("ArrowDown");
+        assertThat(page.locator(".working")).containsText("Slot 2 is free");
+        page.keyboard().press("Enter");
+        page.keyboard().press("ArrowDown");
+        assertThat(page.locator(".row.free[data-slot='3']")).hasAttribute("aria-selected", "true");
+        page.keyboard().press("?");
+        assertThat(page.getByText("Keys of Arrange")).isVisible();
+        page.keyboard().press("Escape");
+        assertThat(page.getByText("Keys of Arrange")).isHidden();
+    }
+
+    @Test
+    void historyGoesBackAndThatCanBeUndoneToo() {
+        Page page = page("/arrange");
+        row(page, 13).click();
+        row(page, 13).press("Delete");
+        assertThat(row(page, 13)).hasCount(0);
+        button(page, "History").click();
+        assertThat(page.getByText("Delete FINISH from slot 13")).isVisible();
+        page.locator("li", new Page.LocatorOptions().setHasText("Begin Vellan home"))
+                .getByText("Go back here")
+                .click();
+        button(page, "Close").first().click();
+        assertThat(row(page, 13)).containsText("FINISH");
+        button(page, "Undo").click();
+        assertThat(row(page, 13)).hasCount(0);
+    }
+
+    /** A list for the mainland goes by the mainland's practice, and the choice of list outlives a reload. */
+    @Test
+    void aNewListGoesByTheBandPlanThatWasChosen() {
+        Page page = page("/arrange");
+        page.getByLabel("Open list").selectOption("new");
+        page.getByLabel("Name").fill("Ardmoor");
+        page.locator(".v-select").click();
+        page.getByText("Region 1, Europe").click();
+        button(page, "Make the list").click();
+        assertThat(page.locator("h1")).hasText("Ardmoor");
+        reckonLine(page).fill("ARDMOOR 438.825- 67.0");
+        assertThat(page.locator("#reckon-answer")).containsText("431.225");
+        reckonLine(page).press("Enter");
+        assertThat(row(page, 0)).containsText("−7.600");
+        page.reload();
+        assertThat(page.locator("h1")).hasText("Ardmoor");
+        page.getByLabel("Open list").selectOption("Vellan home");
+        assertThat(page.locator("h1")).hasText("Vellan home");
+    }
 }

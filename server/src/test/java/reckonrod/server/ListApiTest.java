@@ -2,8 +2,15 @@ package reckonrod.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 
@@ -93,6 +100,31 @@ class ListApiTest extends ServerTest {
         assertThat(late.problem(409, "changed-elsewhere")).contains("Put PELL", "Nothing was overwritten");
         assertThat(rowAt(70).path("name").asString()).isEqualTo("PELL");
         assertThat(rowAt(71)).isNull();
+        post(path("/undo"), Map.of("baseVersion", version())).ok();
+    }
+
+    /** Eight windows press Enter in the same moment: one wins, seven are told, nothing is lost or doubled. */
+    @Test
+    void ofChangesInTheSameMomentExactlyOneWins() throws InterruptedException, ExecutionException {
+        long seen = version();
+        String target = path("/channels");
+        ExecutorService windows = Executors.newFixedThreadPool(8);
+        List<Callable<Answer>> presses = IntStream.range(0, 8)
+                .<Callable<Answer>>mapToObj(i -> () -> post(
+                        target,
+                        Map.of("baseVersion", seen, "slot", 110, "line", "WINDOW " + (char) ('A' + i) + " 146.565")))
+                .toList();
+        List<Integer> statuses = new ArrayList<>();
+        for (Future<Answer> answer : windows.invokeAll(presses)) {
+            statuses.add(answer.get().status());
+        }
+        windows.shutdown();
+        assertThat(statuses)
+                .containsOnlyOnce(200)
+                .filteredOn(status -> status == 409)
+                .hasSize(7);
+        assertThat(rowAt(110)).isNotNull();
+        assertThat(rowAt(111)).isNull();
         post(path("/undo"), Map.of("baseVersion", version())).ok();
     }
 

@@ -19,8 +19,7 @@ class OpenApiTest extends ServerTest {
             Files.writeString(KEPT, json.writerWithDefaultPrettyPrinter().writeValueAsString(served) + "\n");
         }
         assertThat(served)
-                .as(
-                        "docs/openapi.json is old: mvn -pl server test -Dtest=OpenApiTest -Dopenapi.write, then npm run client in web")
+                .as("docs/openapi.json is old: mvn -pl server test -Dtest=OpenApiTest -Dopenapi.write")
                 .isEqualTo(json.readTree(Files.readString(KEPT)));
     }
 }

@@ -125,6 +125,21 @@ class TransferApiTest extends ServerTest {
         assertThat(failed.path("message").asString()).contains(words, "Nothing was written");
     }
 
+    /** A radio in another process, at an address where nobody listens: said, and nothing is left running. */
+    @Test
+    void aPortThatCannotBeOpenedIsSaid() {
+        sql.update(
+                "insert into radio_unit values ('far', 'W12 · far', 'wrenling-w12', 'tcp:127.0.0.1:1', false, null, null, null, 0)");
+        try {
+            assertThat(read("far").path("message").asString()).contains("port of W12 · far cannot be opened");
+            assertThat(get("/api/radios/far/face").problem(422, "not-simulated"))
+                    .contains("look at its own face");
+            assertThat(get("/api/jobs").ok()).isEmpty();
+        } finally {
+            sql.update("delete from radio_unit where id = 'far'");
+        }
+    }
+
     @Test
     void nothingIsWrittenThatThePersonHasNotSeen() {
         read("blue");

@@ -2,6 +2,7 @@ package reckonrod.server.radios;
 
 import jakarta.annotation.PreDestroy;
 import java.io.IOException;
+import java.net.InetSocketAddress;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
@@ -17,12 +18,14 @@ import reckonrod.sim.TcpPort;
 import reckonrod.sim.TcpRadio;
 
 /**
- * The simulated radios and the cables to them. A port is {@code simulated} for a cable in this process and
- * {@code simulated-tcp} for one over TCP on loopback.
+ * The simulated radios and the cables to them. A port is {@code simulated} for a cable in this process,
+ * {@code simulated-tcp} for one over TCP on loopback to a radio of this process, or {@code tcp:HOST:NUMBER} for a radio in
+ * another process.
  */
 @Component
 public class Bench {
     private static final String FIRMWARE = "1.07";
+    private static final String TCP = "tcp:";
 
     private final ReckonrodSettings settings;
     private final Map<String, SimulatedRadio> radios = new ConcurrentHashMap<>();
@@ -63,6 +66,9 @@ public class Bench {
      * @throws IOException if nothing is reached there
      */
     public Port open(RadioUnit unit) throws IOException {
+        if (unit.port().startsWith(TCP)) {
+            return new TcpPort(tcpAddress(unit.port()));
+        }
         SimulatedRadio radio = radio(unit).orElseThrow(() -> new IOException("No port " + unit.port()));
         if (unit.port().equals("simulated-tcp")) {
             TcpRadio listener = listeners.get(unit.id());
@@ -73,6 +79,16 @@ public class Bench {
             return new TcpPort(listener.address());
         }
         return radio.plugIn(clock());
+    }
+
+    private static InetSocketAddress tcpAddress(String port) throws IOException {
+        int colon = port.lastIndexOf(':');
+        try {
+            return new InetSocketAddress(
+                    port.substring(TCP.length(), colon), Integer.parseInt(port.substring(colon + 1)));
+        } catch (IndexOutOfBoundsException | IllegalArgumentException noAddress) {
+            throw new IOException("A TCP port must be tcp:HOST:NUMBER, was " + port, noAddress);
+        }
     }
 
     private LineClock clock() {

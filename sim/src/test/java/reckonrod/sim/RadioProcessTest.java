@@ -1,0 +1,116 @@
+package reckonrod.sim;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.net.InetAddress;
+import java.net.InetSocketAddress;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.concurrent.TimeUnit;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import reckonrod.core.image.MemoryImage;
+import reckonrod.core.link.LinkException;
+import reckonrod.core.link.Port;
+import reckonrod.core.link.Transfer;
+import reckonrod.core.link.TransferWatch;
+import reckonrod.core.radio.RadioDefinition;
+import reckonrod.core.radio.RadioDefinitions;
+
+class RadioProcessTest {
+    private static final RadioDefinition W12 =
+            RadioDefinitions.shipped().find("wrenling-w12").orElseThrow();
+
+    @TempDir
+    private Path folder;
+
+    private Process start() throws IOException {
+        return new ProcessBuilder(
+                        "java",
+                        "-cp",
+                        System.getProperty("java.class.path"),
+                        RadioProcess.class.getName(),
+                        W12.id(),
+                        folder.resolve("radio.memory").toString(),
+                        "0")
+                .redirectError(ProcessBuilder.Redirect.INHERIT)
+                .start();
+    }
+
+    private static Port plugIn(Process radio) throws IOException {
+        BufferedReader said = radio.inputReader(StandardCharsets.UTF_8);
+        int port = Integer.parseInt(said.readLine());
+        return new TcpPort(new InetSocketAddress(InetAddress.getLoopbackAddress(), port));
+    }
+
+    private static void end(Process radio) throws InterruptedException {
+        radio.destroyForcibly();
+        assertThat(radio.waitFor(10, TimeUnit.SECONDS)).isTrue();
+    }
+
+    /** The radio's process is killed while it is written; started again, it holds whole blocks and can be brought back. */
+    @Test
+    void aRadioThatDiesWhileItIsWrittenCanBeBroughtBack() throws IOException, LinkException, InterruptedException {
+        Process radio = start();
+        MemoryImage before;
+        try (Port port = plugIn(radio)) {
+            before = MemoryImage.of(Files.readAllBytes(folder.resolve("radio.memory")));
+            byte[] bytes = before.toBytes();
+            Arrays.fill(bytes, 0x40, 0xA40, (byte) 0x11);
+            Killer watch = new Killer(radio);
+            assertThatThrownBy(() -> new Transfer(W12, port, watch).write(before, MemoryImage.of(bytes)))
+                    .isInstanceOfSatisfying(
+                            LinkException.class,
+                            failed -> assertThat(failed.fault())
+                                    .isIn(LinkException.Fault.CABLE, LinkException.Fault.NO_ANSWER));
+            assertThat(watch.writing).isTrue();
+        } finally {
+            end(radio);
+        }
+        byte[] half = Files.readAllBytes(folder.resolve("radio.memory"));
+        assertThat(half).hasSize(W12.memory().bytes()).isNotEqualTo(before.toBytes());
+        Process again = start();
+        try (Port port = plugIn(again)) {
+            MemoryImage found = new Transfer(W12, port, new Killer(null)).restore(before);
+            assertThat(found.toBytes()).isEqualTo(half);
+        } finally {
+            end(again);
+        }
+        assertThat(Files.readAllBytes(folder.resolve("radio.memory"))).isEqualTo(before.toBytes());
+    }
+
+    /** Kills the radio once a good part of the write is done. */
+    private static final class Killer implements TransferWatch {
+        private final Process radio;
+        private boolean writing;
+
+        Killer(Process radio) {
+            this.radio = radio;
+        }
+
+        @Override
+        public void progress(Phase phase, int bytesDone, int bytesTotal) {
+            if (radio != null && phase == Phase.WRITE && bytesDone > bytesTotal / 2) {
+                radio.destroyForcibly();
+            }
+        }
+
+        @Override
+        public boolean cancelled() {
+            return false;
+        }
+
+        @Override
+        public void memoryWasRead(MemoryImage memory) {}
+
+        @Override
+        public void writingBegins() {
+            writing = true;
+        }
+    }
+}
