@@ -26,7 +26,9 @@ function whole(slot: Slot | null) {
         : `${slot.listen} > ${slot.talk}`
   return [pair, ...tones].join(', ')
 }
-const title = (change: SlotChange) => change.after?.name || change.before?.name || change.after?.listen || ''
+function title({ before, after }: SlotChange) {
+  return after?.name || before?.name || after?.listen || before?.listen || 'unreadable'
+}
 </script>
 
 <template>

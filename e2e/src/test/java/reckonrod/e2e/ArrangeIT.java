@@ -120,6 +120,7 @@ class ArrangeIT extends BrowserTest {
         assertThat(page.locator(".row.free[data-slot='3']")).hasAttribute("aria-selected", "true");
         page.keyboard().press("?");
         assertThat(page.getByText("Keys of Arrange")).isVisible();
+        assertThat(page.locator(".v-overlay__content").first()).isFocused();
         page.keyboard().press("Escape");
         assertThat(page.getByText("Keys of Arrange")).isHidden();
     }
@@ -146,18 +147,18 @@ class ArrangeIT extends BrowserTest {
     void aNewListGoesByTheBandPlanThatWasChosen() {
         Page page = page("/arrange");
         page.getByLabel("Open list").selectOption("new");
-        page.getByLabel("Name").fill("Ardmoor");
+        page.getByLabel("Name").fill("West Ardmoor");
         page.locator(".v-select").click();
         page.getByText("Region 1, Europe").click();
         button(page, "Make the list").click();
-        assertThat(page.locator("h1")).hasText("Ardmoor");
+        assertThat(page.locator(".middle h1")).hasText("West Ardmoor");
         reckonLine(page).fill("ARDMOOR 438.825- 67.0");
         assertThat(page.locator("#reckon-answer")).containsText("431.225");
         reckonLine(page).press("Enter");
         assertThat(row(page, 0)).containsText("−7.600");
         page.reload();
-        assertThat(page.locator("h1")).hasText("Ardmoor");
+        assertThat(page.locator(".middle h1")).hasText("West Ardmoor");
         page.getByLabel("Open list").selectOption("Vellan home");
-        assertThat(page.locator("h1")).hasText("Vellan home");
+        assertThat(page.locator(".middle h1")).hasText("Vellan home");
     }
 }
