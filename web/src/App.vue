@@ -161,12 +161,11 @@ onBeforeUnmount(() => removeEventListener('keydown', onKey))
   font-weight: 560;
   max-width: 134px;
   height: 24px;
-  margin-left: -4px;
   padding-right: 16px;
   background:
     linear-gradient(45deg, transparent 50%, #c9d6cf 50%) right 7px center / 5px 5px no-repeat,
     linear-gradient(-45deg, transparent 50%, #c9d6cf 50%) right 2px center / 5px 5px no-repeat,
-    #16211e;
+    var(--bar);
   border: 0;
   border-radius: 4px;
   appearance: none;

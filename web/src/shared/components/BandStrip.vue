@@ -17,6 +17,7 @@ const ticks = computed(() => {
   )
 })
 const repeaters = computed(() => props.strip.segments.filter((each) => each.use.startsWith('repeater')))
+const has = (use: string) => repeaters.value.some((each) => each.use === use)
 const listenX = computed(() => (props.strip.listenHz === null ? null : x(props.strip.listenHz)))
 const talkX = computed(() => (props.strip.talkHz === null ? null : x(props.strip.talkHz)))
 const arc = computed(() => {
@@ -71,10 +72,10 @@ const anchor = (at: number) => (at < 16 ? 'start' : at > WIDTH - 16 ? 'end' : 'm
     </svg>
     <figcaption>
       {{ strip.band }}
-      <template v-if="repeaters.length">
-        · <span class="key out" aria-hidden="true" /> outputs
-        <span class="key in" aria-hidden="true" /> inputs
-      </template>
+      <template v-if="has('repeater outputs')"
+        >· <span class="key out" aria-hidden="true" /> outputs</template
+      >
+      <template v-if="has('repeater inputs')"> <span class="key in" aria-hidden="true" /> inputs</template>
     </figcaption>
   </figure>
 </template>

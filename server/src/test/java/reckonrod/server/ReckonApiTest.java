@@ -82,7 +82,7 @@ class ReckonApiTest extends ServerTest {
         assertThat(post("/api/reckon", withoutLine).problem(400, "field-invalid"))
                 .contains("line must be");
         assertThat(post("/api/reckon", Map.of("line", "x", "bandPlan", "r9")).problem(422, "band-plan-unknown"))
-                .contains("r2-north-america, r1-europe");
+                .contains("r2-north-america, r1-europe, r1-united-kingdom, r3-australia");
         Answer broken = send(request("/api/reckon").POST(HttpRequest.BodyPublishers.ofString("{\"line")));
         assertThat(broken.problem(400, "body-unreadable")).contains("must be JSON");
     }

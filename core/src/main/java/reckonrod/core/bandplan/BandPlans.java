@@ -14,7 +14,8 @@ import reckonrod.core.frequency.Shift;
 
 /** The band plans at hand, by their id. */
 public final class BandPlans {
-    private static final List<String> SHIPPED = List.of("r2-north-america", "r1-europe");
+    private static final List<String> SHIPPED =
+            List.of("r2-north-america", "r1-europe", "r1-united-kingdom", "r3-australia");
     private static final FrequencyRange UNREAD = new FrequencyRange(Frequency.ofHertz(1), Frequency.ofHertz(1));
 
     private final Map<String, BandPlan> plans = new LinkedHashMap<>();

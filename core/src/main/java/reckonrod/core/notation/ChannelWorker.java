@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import reckonrod.core.bandplan.Band;
 import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.bandplan.SegmentUse;
@@ -153,6 +154,7 @@ final class ChannelWorker {
             return Optional.empty();
         }
         Shift shift = Shift.ofHertz(sign * rule.get().shift().sizeHertz());
+        tellLocalOptions(rules, shift, sign);
         boolean agrees = shift.equals(rule.get().shift());
         step(
                 "Shift",
@@ -162,6 +164,38 @@ final class ChannelWorker {
                         + (rules.size() > 1 ? "; local options go both ways here" : ""),
                 Source.RULE);
         return Optional.of(new Talk.Shifted(shift, true));
+    }
+
+    /** Where areas differ in size, the sign does not settle it: all options are offered as lines. */
+    private void tellLocalOptions(List<ShiftRule> rules, Shift taken, int sign) {
+        List<Shift> options = rules.stream()
+                .map(ShiftRule::shift)
+                .filter(each -> Long.signum(each.hertz()) == sign)
+                .toList();
+        if (options.size() < 2) {
+            return;
+        }
+        findings.add(new Finding(
+                LineFindings.LOCAL_OPTIONS,
+                Field.TRANSMIT,
+                Map.of(
+                        "plan", plan.shortTitle(),
+                        "listen", receive.toString(),
+                        "options", options.stream().map(Shift::toString).collect(Collectors.joining(" and ")),
+                        "taken", taken.toString()),
+                options.stream().map(this::asTyped).toList()));
+    }
+
+    private Fix asTyped(Shift shift) {
+        Channel typed = new Channel(
+                parts.name,
+                receive,
+                new Talk.Shifted(shift, false),
+                parts.talkTone,
+                parts.listenTone,
+                parts.emission.orElse(usualEmission(receive, plan)),
+                parts.power.orElse(Power.HIGH));
+        return new Fix("Use " + shift, new Edit.ReplaceChannel(typed));
     }
 
     /** A talk frequency outside every band of the plan is taken away; the channel is then listen-only. */
@@ -201,11 +235,7 @@ final class ChannelWorker {
     }
 
     private void toneSteps() {
-        toneStep(
-                "Talk tone",
-                parts.talkTone,
-                "sent while you talk; it opens the repeater",
-                "nothing but your voice is sent");
+        toneStep("Talk tone", parts.talkTone, "sent while you talk; it opens the repeater", "your voice only");
         toneStep("Listen tone", parts.listenTone, "must be heard before the speaker opens", "speaker always open");
     }
 

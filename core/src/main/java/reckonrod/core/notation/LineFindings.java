@@ -47,6 +47,11 @@ final class LineFindings {
             Severity.ERROR,
             "{plan} has no shift rule at {listen}, so the sign alone does not give the talk frequency.",
             "Type the size behind the sign, such as -0.6, or both frequencies.");
+    static final FindingKind LOCAL_OPTIONS = new FindingKind(
+            "local-options",
+            Severity.DOUBT,
+            "{plan} knows several shifts at {listen}: {options}; {taken} was taken.",
+            "Areas differ here. Ask locally, or type the size behind the sign.");
     static final FindingKind SIGN_AND_PAIR = new FindingKind(
             "sign-and-pair-disagree",
             Severity.DOUBT,

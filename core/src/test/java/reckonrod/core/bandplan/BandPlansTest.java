@@ -22,6 +22,17 @@ class BandPlansTest {
         "r1-europe, 145.7935, -600000",
         "r1-europe, 438.650, -7600000",
         "r1-europe, 439.900, -9400000",
+        "r2-north-america, 29.640, -100000",
+        "r2-north-america, 51.980, -500000",
+        "r2-north-america, 223.850, -1600000",
+        "r2-north-america, 927.500, -25000000",
+        "r2-north-america, 1285.000, -12000000",
+        "r1-united-kingdom, 433.375, 1600000",
+        "r1-united-kingdom, 430.825, 7600000",
+        "r1-united-kingdom, 1297.000, -6000000",
+        "r1-united-kingdom, 145.750, -600000",
+        "r3-australia, 146.999, -600000",
+        "r3-australia, 147.400, 600000",
     })
     void outputsShiftAsTheRegionDoes(String plan, String output, long shiftHertz) {
         assertThat(rules(plan, output)).extracting(rule -> rule.shift().hertz()).containsExactly(shiftHertz);
@@ -32,6 +43,14 @@ class BandPlansTest {
         assertThat(rules("r2-north-america", "147.000"))
                 .extracting(rule -> rule.shift().hertz())
                 .containsExactlyInAnyOrder(600_000L, -600_000L);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"r2-north-america, 53.010, -500000, -1000000", "r3-australia, 438.525, -5000000, -7000000"})
+    void whereAreasDifferTheLocalOptionsAreAllThere(String plan, String output, long first, long second) {
+        assertThat(rules(plan, output))
+                .extracting(rule -> rule.shift().hertz())
+                .containsExactlyInAnyOrder(first, second);
     }
 
     private static List<ShiftRule> rules(String plan, String output) {

@@ -6,6 +6,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Map;
 import java.util.Random;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -32,6 +33,16 @@ class ReckonerTest {
     private static final BandPlan R2 = PLANS.find("r2-north-america").orElseThrow();
     private static final BandPlan R1 = PLANS.find("r1-europe").orElseThrow();
 
+    private static final Map<String, BandPlan> PLAN_OF = Map.of(
+            "R2",
+            R2,
+            "R1",
+            R1,
+            "UK",
+            PLANS.find("r1-united-kingdom").orElseThrow(),
+            "AU",
+            PLANS.find("r3-australia").orElseThrow());
+
     static Stream<String> lines() throws IOException {
         try (InputStream stream = ReckonerTest.class.getResourceAsStream("lines.txt")) {
             return new String(stream.readAllBytes(), StandardCharsets.UTF_8)
@@ -43,7 +54,7 @@ class ReckonerTest {
     @MethodSource("lines")
     void worksLinesOut(String row) {
         List<String> cells = Stream.of(row.split("\\|", -1)).map(String::strip).toList();
-        BandPlan plan = cells.get(0).equals("R2") ? R2 : R1;
+        BandPlan plan = PLAN_OF.get(cells.get(0));
         WorkedAnswer answer = Reckoner.reckon(cells.get(1), plan);
         assertThat(answer.findings())
                 .extracting(finding -> finding.kind().code())

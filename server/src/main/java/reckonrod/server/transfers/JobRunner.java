@@ -86,9 +86,7 @@ class JobRunner {
     }
 
     private static String consequence(RadioUnit unit, boolean writing) {
-        return writing
-                ? " " + unit.name() + " is half written: put the snapshot back, or write again."
-                : " Nothing was written.";
+        return writing ? " " + unit.name() + " is half written: put the snapshot back." : " Nothing was written.";
     }
 
     @PreDestroy
