@@ -2,6 +2,7 @@
 import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { api, unwrap } from '@/shared/api/client'
+import SheetDialog from '@/shared/components/SheetDialog.vue'
 
 const props = defineProps<{ listId: string; version: number }>()
 const emit = defineEmits<{ restore: [revision: number] }>()
@@ -17,33 +18,21 @@ const when = (at: string) =>
 </script>
 
 <template>
-  <v-dialog v-model="open" max-width="560" scrollable aria-label="History of the list">
-    <div class="sheet">
-      <h1>History</h1>
-      <p class="quiet">Going back is a change of its own; it can be undone.</p>
-      <ol>
-        <li v-for="past in history" :key="past.revision" :class="{ current: past.current }">
-          <span>{{ past.summary }}</span>
-          <span class="quiet">{{ when(past.at) }}</span>
-          <v-btn v-if="!past.current" size="small" @click="emit('restore', past.revision)"
-            >Go back here</v-btn
-          >
-          <b v-else>now</b>
-        </li>
-      </ol>
-      <v-btn @click="open = false">Close</v-btn>
-    </div>
-  </v-dialog>
+  <SheetDialog v-model="open" title="History" :width="560">
+    <p class="quiet">Going back is a change of its own; it can be undone.</p>
+    <ol>
+      <li v-for="past in history" :key="past.revision" :class="{ current: past.current }">
+        <span>{{ past.summary }}</span>
+        <span class="quiet">{{ when(past.at) }}</span>
+        <v-btn v-if="!past.current" size="small" @click="emit('restore', past.revision)">Go back here</v-btn>
+        <b v-else>now</b>
+      </li>
+    </ol>
+    <v-btn @click="open = false">Close</v-btn>
+  </SheetDialog>
 </template>
 
 <style scoped>
-.sheet {
-  background: var(--ground);
-  color: var(--ink);
-  border-radius: 6px;
-  padding: 20px;
-  overflow: auto;
-}
 ol {
   list-style: none;
   padding: 0;

@@ -2,6 +2,7 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { api, unwrap } from '@/shared/api/client'
+import SheetDialog from '@/shared/components/SheetDialog.vue'
 
 const emit = defineEmits<{ made: [id: string] }>()
 const open = defineModel<boolean>({ required: true })
@@ -33,9 +34,8 @@ async function make() {
 </script>
 
 <template>
-  <v-dialog v-model="open" max-width="460" aria-label="New list">
-    <form class="sheet" @submit.prevent="make">
-      <h1>New list</h1>
+  <SheetDialog v-model="open" title="New list">
+    <form @submit.prevent="make">
       <v-text-field v-model="name" label="Name" :error-messages="problem" autofocus />
       <v-select
         v-model="bandPlan"
@@ -51,17 +51,14 @@ async function make() {
         <v-btn @click="open = false">Cancel</v-btn>
       </div>
     </form>
-  </v-dialog>
+  </SheetDialog>
 </template>
 
 <style scoped>
-.sheet {
-  background: var(--ground);
-  color: var(--ink);
-  border-radius: 6px;
-  padding: 20px;
+form {
   display: grid;
   gap: 16px;
+  margin-top: 16px;
 }
 .actions {
   display: flex;

@@ -93,5 +93,18 @@ class ReckonApiTest extends ServerTest {
                 .header("Origin", "http://elsewhere.example")
                 .GET());
         assertThat(foreign.problem(403, "other-origin")).contains("another web site");
+        Answer nonsense =
+                send(request("/api/lists").header("Origin", "not an address").GET());
+        nonsense.problem(403, "other-origin");
+        send(request("/api/lists").header("Origin", "http://127.0.0.1:" + port).GET())
+                .ok();
+    }
+
+    /** A page's own address is a screen after a reload; a missing file or interface is told as missing. */
+    @Test
+    void screensAreServedByAnyAddressAndMissingThingsAreMissing() {
+        assertThat(get("/load/blue").body().asString()).contains("<title>Reckonrod</title>");
+        assertThat(get("/api/no-such-thing").status()).isEqualTo(404);
+        assertThat(get("/assets/no-such-file.js").status()).isEqualTo(404);
     }
 }

@@ -8,6 +8,7 @@ import java.net.InetAddress;
 import java.net.InetSocketAddress;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Arrays;
 import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -24,6 +25,7 @@ import reckonrod.core.link.LinkException.Fault;
 import reckonrod.core.link.Port;
 import reckonrod.core.link.Transfer;
 import reckonrod.core.link.TransferWatch;
+import reckonrod.core.link.WriteEstimate;
 import reckonrod.core.radio.RadioDefinition;
 import reckonrod.core.radio.RadioDefinitions;
 import reckonrod.core.radio.RadioSlot;
@@ -122,6 +124,24 @@ class TransferTest {
         assertThat(watch.total).isEqualTo(3 * blocks * 16);
         double efficiency = (double) clock.busyMicros() / (clock.busyMicros() + clock.idleMicros());
         assertThat(efficiency).isGreaterThanOrEqualTo(0.95);
+    }
+
+    /** What is foretold of a write is what it takes, to the second. */
+    @Test
+    void theEstimateIsWhatTheWriteTakes() throws LinkException {
+        byte[] bytes = before.toBytes();
+        for (int changed : new int[] {16, 512, 2048}) {
+            Arrays.fill(bytes, 0x40, 0x40 + changed, (byte) changed);
+            MemoryImage target = MemoryImage.of(bytes);
+            radio.memory().replace(before);
+            LineClock.Counting one = LineClock.counting();
+            WriteEstimate estimate = WriteEstimate.of(W12, before, target);
+            new Transfer(W12, radio.plugIn(one), new Watch()).write(before, target);
+            double seconds = one.busyMicros() / 1_000_000.0;
+            assertThat(estimate.bytes()).isEqualTo(changed);
+            assertThat((double) estimate.seconds()).as("%d bytes", changed).isBetween(seconds - 0.1, seconds + 1);
+        }
+        assertThat(WriteEstimate.of(W12, before, before)).isEqualTo(new WriteEstimate(0, 0, 0));
     }
 
     @Test

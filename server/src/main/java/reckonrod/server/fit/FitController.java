@@ -9,6 +9,7 @@ import org.springframework.web.bind.annotation.RestController;
 import reckonrod.core.image.ImageCodec;
 import reckonrod.core.image.MemoryImage;
 import reckonrod.core.image.SlotDifference;
+import reckonrod.core.link.WriteEstimate;
 import reckonrod.server.lists.ListStore;
 import reckonrod.server.lists.StoredList;
 import reckonrod.server.problem.ProblemException;
@@ -20,12 +21,6 @@ import reckonrod.server.radios.Snapshot;
 @RestController
 @RequestMapping("/api/radios")
 class FitController {
-    /** A block goes over the line three times: compared, written, read back. */
-    private static final int TIMES_OVER_THE_LINE = 3;
-
-    private static final int LINE_BYTES_AROUND_A_BLOCK = 8;
-    private static final int LINE_BITS_OF_A_BYTE = 10;
-
     private final RadioUnits units;
     private final ListStore lists;
     private final Loading loading;
@@ -54,17 +49,15 @@ class FitController {
                         unit.name()
                                 + " was not read yet. Read it first; nothing is written before a snapshot exists."));
         MemoryImage after = loading.image(unit, snapshot, stored.list());
-        int blockBytes = unit.definition().link().blockBytes();
-        int blocks = snapshot.image().blocksThatDiffer(after, blockBytes).size();
-        int lineBits = blocks * TIMES_OVER_THE_LINE * (blockBytes + LINE_BYTES_AROUND_A_BLOCK) * LINE_BITS_OF_A_BYTE;
+        WriteEstimate estimate = WriteEstimate.of(unit.definition(), snapshot.image(), after);
         return new DifferenceView(
                 snapshot.id(),
                 snapshot.takenAt(),
                 list,
                 stored.version(),
-                blocks,
-                blocks * blockBytes,
-                (int) Math.ceil((double) lineBits / unit.definition().link().baud()),
+                estimate.blocks(),
+                estimate.bytes(),
+                estimate.seconds(),
                 SlotDifference.between(new ImageCodec(unit.definition()), snapshot.image(), after).stream()
                         .map(DifferenceView.SlotChange::of)
                         .toList());
