@@ -1,0 +1,46 @@
+package reckonrod.core.list;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.List;
+import java.util.TreeMap;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import reckonrod.core.frequency.Frequency;
+import reckonrod.core.frequency.FrequencyRange;
+
+class RangesTest {
+    @Test
+    void bothEndsAreInside() {
+        SlotRange slots = new SlotRange(1, 200);
+        assertThat(slots.contains(1) && slots.contains(200)).isTrue();
+        assertThat(slots.contains(0) || slots.contains(201)).isFalse();
+        assertThat(slots.count()).isEqualTo(200);
+        FrequencyRange range = FrequencyRange.parse("145.200-145.495");
+        assertThat(range.contains(Frequency.ofHertz(145_200_000)) && range.contains(Frequency.ofHertz(145_495_000)))
+                .isTrue();
+        assertThat(range.contains(Frequency.ofHertz(145_199_999)) || range.contains(Frequency.ofHertz(145_495_001)))
+                .isFalse();
+        assertThat(FrequencyRange.parse(range.toString())).isEqualTo(range);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"5, 4", "-1, 4", "0, 10000"})
+    void slotsThatDoNotRiseAreRefused(int first, int last) {
+        assertThatThrownBy(() -> new SlotRange(first, last)).hasMessageContaining("was " + first + "-" + last);
+    }
+
+    @Test
+    void blocksMayNotOverlapAndEntriesMustHaveASlot() {
+        List<Block> overlapping = List.of(new Block("A", new SlotRange(0, 5)), new Block("B", new SlotRange(5, 9)));
+        assertThatThrownBy(() -> new ChannelList("x", "p", new SlotRange(0, 9), overlapping, new TreeMap<>()))
+                .hasMessageContaining("B follows A");
+        assertThatThrownBy(() -> new Block(" ", new SlotRange(0, 1))).hasMessageContaining("blank");
+        TreeMap<Integer, ListEntry> outside = new TreeMap<>();
+        outside.put(10, null);
+        assertThatThrownBy(() -> new ChannelList("x", "p", new SlotRange(0, 9), List.of(), outside))
+                .hasMessageContaining("0–9, was 10");
+    }
+}
