@@ -27,7 +27,7 @@ const hasError = computed(() => answer.value?.findings.some((each) => each.sever
 const hint = computed(() => {
   if (!answer.value?.answered) return ''
   if (!hasError.value)
-    return `Enter puts it at slot ${cursor}, or the next free one · Shift+Enter keeps the line`
+    return `Enter puts it at slot ${cursor.value}, or the next free one · Shift+Enter keeps the line`
   return confirmed.value === line.value
     ? 'Enter again puts it in as it is'
     : 'Mend it, or press Enter twice to put it in as it is'

@@ -26,6 +26,7 @@ class WholePathIT extends BrowserTest {
         page.keyboard().press("/");
         page.keyboard().type("145.310- 71.9");
         assertThat(page.locator("#reckon-answer")).containsText("144.710 MHz");
+        assertThat(page.locator("#reckon-answer")).containsText("Enter puts it at slot 4,");
         page.keyboard().press("Enter");
         assertThat(row(page, 4)).containsText("144.710");
         assertThat(row(page, 4)).containsText("71.9");
