@@ -32,10 +32,13 @@ public record DcsCode(int code, Polarity polarity) implements Tone {
         }
     }
 
+    /** The highest code: octal 777. */
+    public static final int MOST = 0777;
+
     private static final Pattern TEXT = Pattern.compile("([0-7]{3}) ?([NI])");
 
     public DcsCode {
-        if (code < 0 || code > 0777) {
+        if (code < 0 || code > MOST) {
             throw new IllegalArgumentException("DCS code must be octal 000 to 777, was " + Integer.toOctalString(code));
         }
     }

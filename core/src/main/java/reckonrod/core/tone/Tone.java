@@ -1,11 +1,9 @@
 package reckonrod.core.tone;
 
 import java.util.Optional;
-import java.util.function.Function;
-import java.util.function.Supplier;
 
 /** What one side of a channel carries: nothing, a CTCSS tone, or a DCS code. */
-public sealed interface Tone permits NoTone, CtcssTone, DcsCode {
+public sealed interface Tone permits NoTone, CtcssTone, ReversedTone, DcsCode {
     /** Whether this side carries a tone or code. */
     default boolean isPresent() {
         return this != NoTone.NONE;
@@ -16,16 +14,8 @@ public sealed interface Tone permits NoTone, CtcssTone, DcsCode {
         return isPresent() ? Optional.of(toString()) : Optional.empty();
     }
 
-    /** Answers for each of the three cases. */
-    default <T> T fold(Supplier<T> none, Function<CtcssTone, T> ctcss, Function<DcsCode, T> dcs) {
-        if (this instanceof CtcssTone tone) {
-            return ctcss.apply(tone);
-        }
-        return this instanceof DcsCode code ? dcs.apply(code) : none.get();
-    }
-
     /**
-     * Reads a tone's own text: {@code none}, {@code CTCSS 71.9}, {@code DCS 023 N}.
+     * Reads a tone's own text: {@code none}, {@code CTCSS 71.9}, {@code reversed CTCSS 71.9}, {@code DCS 023 N}.
      *
      * @throws IllegalArgumentException if the text is none of these
      */
@@ -35,6 +25,9 @@ public sealed interface Tone permits NoTone, CtcssTone, DcsCode {
         }
         if (text.startsWith("CTCSS ")) {
             return CtcssTone.parse(text.substring(6));
+        }
+        if (text.startsWith(ReversedTone.PREFIX + "CTCSS ")) {
+            return new ReversedTone(CtcssTone.parse(text.substring(ReversedTone.PREFIX.length() + 6)));
         }
         if (text.startsWith("DCS ")) {
             return DcsCode.parse(text.substring(4));

@@ -1,21 +1,34 @@
 package reckonrod.core.tone;
 
+import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
 import java.util.TreeSet;
+import java.util.stream.Stream;
 import reckonrod.core.datafile.DataFile;
 import reckonrod.core.datafile.Section;
 
 /**
- * The tones and codes that common radios offer, in the order their menus number them.
+ * The tones and codes that a kind of radio offers, in the order its menus number them.
  *
  * @param ctcss the CTCSS tones, rising
  * @param dcs the DCS codes of normal polarity, rising
  */
 public record ToneTable(List<CtcssTone> ctcss, List<DcsCode> dcs) {
+    private static final Knowledge KNOWLEDGE =
+            DataFile.readResource(ToneTable.class, "tones.yaml", ToneTable::knowledge);
+
     /** The usual 50 CTCSS tones and the 83 standard DCS codes. */
-    public static final ToneTable STANDARD = DataFile.readResource(ToneTable.class, "tones.yaml", ToneTable::read);
+    public static final ToneTable STANDARD = KNOWLEDGE.standard;
+
+    /** Every tone and code that some common radio has: 51 CTCSS tones, 150.0 Hz among them, and 104 DCS codes. */
+    public static final ToneTable EXTENDED = KNOWLEDGE.extended;
 
     /**
      * A tone of the table and how far it is from the one asked for.
@@ -24,36 +37,84 @@ public record ToneTable(List<CtcssTone> ctcss, List<DcsCode> dcs) {
      * @param distanceTenthsHertz how far away, in tenths of a hertz
      */
     public record Neighbour(CtcssTone tone, int distanceTenthsHertz) {
-        /** {@code 71.9 Hz, 0.4 away}. */
+        /** {@code 71.9 (0.4 away)}. */
         @Override
         public String toString() {
             return tone.toHertzText() + " (" + distanceTenthsHertz / 10 + "." + distanceTenthsHertz % 10 + " away)";
         }
     }
 
+    private record Knowledge(ToneTable standard, ToneTable extended, Map<String, CtcssTone> codes) {}
+
     public ToneTable {
         ctcss = List.copyOf(ctcss);
         dcs = List.copyOf(dcs);
-        if (!List.copyOf(new TreeSet<>(ctcss)).equals(ctcss)) {
-            throw new IllegalArgumentException("CTCSS tones must rise, each once");
+        requireRising(ctcss, Comparator.naturalOrder());
+        requireRising(dcs, Comparator.comparingInt(DcsCode::code));
+    }
+
+    private static <T> void requireRising(List<T> values, Comparator<T> order) {
+        Set<T> sorted = new TreeSet<>(order);
+        sorted.addAll(values);
+        if (!List.copyOf(sorted).equals(values)) {
+            throw new IllegalArgumentException("Tones and codes must rise, each once, was " + values);
         }
     }
 
-    private static ToneTable read(Section section) {
+    private static Knowledge knowledge(Section section) {
         section.text("source");
-        return new ToneTable(
-                section.values("ctcss_hertz", CtcssTone::parse),
-                section.values("dcs_octal", code -> DcsCode.parse(code + " N")));
+        ToneTable standard = new ToneTable(
+                section.values("ctcss_hertz", CtcssTone::parse), section.values("dcs_octal", ToneTable::normal));
+        ToneTable extended = new ToneTable(
+                both(standard.ctcss, section.values("ctcss_hertz_of_few", CtcssTone::parse), Comparator.naturalOrder()),
+                both(
+                        standard.dcs,
+                        section.values("dcs_octal_of_many", ToneTable::normal),
+                        Comparator.comparingInt(DcsCode::code)));
+        Map<String, CtcssTone> codes = new TreeMap<>();
+        section.sections("two_character_codes", entry -> {
+            CtcssTone tone = entry.value("hertz", CtcssTone::parse, standard.ctcss.get(0));
+            if (codes.put(entry.text("code"), tone) != null || !standard.ctcss.contains(tone)) {
+                throw new IllegalArgumentException("a code must stand here once, for a standard tone");
+            }
+            return tone;
+        });
+        return new Knowledge(standard, extended, Map.copyOf(codes));
+    }
+
+    private static DcsCode normal(String octal) {
+        return DcsCode.parse(octal + " N");
+    }
+
+    private static <T> List<T> both(List<T> some, List<T> others, Comparator<T> order) {
+        List<T> all = new ArrayList<>(some);
+        all.addAll(others);
+        all.sort(order);
+        return all;
+    }
+
+    /** The tone that a printed directory's two-character code stands for, such as {@code 1A} for 103.5 Hz. */
+    public static Optional<CtcssTone> ofTwoCharacterCode(String code) {
+        return Optional.ofNullable(KNOWLEDGE.codes.get(code.toUpperCase(Locale.ROOT)));
+    }
+
+    /** The two-character code of a tone, if directories have one for it. */
+    public static Optional<String> twoCharacterCode(CtcssTone tone) {
+        return KNOWLEDGE.codes.entrySet().stream()
+                .filter(entry -> entry.getValue().equals(tone))
+                .map(Map.Entry::getKey)
+                .findFirst();
     }
 
     /** Whether the table has this tone, or this code in either polarity. */
     public boolean contains(Tone tone) {
-        return tone.fold(() -> true, ctcss::contains, code -> dcs.contains(code) || dcs.contains(code.inverted()));
-    }
-
-    /** The tone of exactly so many tenths of a hertz, if the table has it. */
-    public Optional<CtcssTone> exact(int tenthsHertz) {
-        return ctcss.stream().filter(tone -> tone.tenthsHertz() == tenthsHertz).findFirst();
+        if (tone instanceof CtcssTone some) {
+            return ctcss.contains(some);
+        }
+        if (tone instanceof ReversedTone reversed) {
+            return ctcss.contains(reversed.tone());
+        }
+        return !(tone instanceof DcsCode code) || dcs.contains(code) || dcs.contains(code.inverted());
     }
 
     /** The two tones that lie nearest, nearest first, the lower first when both are as far. */
@@ -63,5 +124,43 @@ public record ToneTable(List<CtcssTone> ctcss, List<DcsCode> dcs) {
                 .sorted(Comparator.comparingInt(Neighbour::distanceTenthsHertz))
                 .limit(2)
                 .toList();
+    }
+
+    /**
+     * The codes of the table that a receiver cannot tell from the given one, normal polarity first. For a code of the
+     * table this is itself and its inverse partner.
+     */
+    public List<DcsCode> sameOnAir(DcsCode code) {
+        return Stream.concat(dcs.stream(), dcs.stream().map(DcsCode::inverted))
+                .filter(code::soundsLike)
+                .toList();
+    }
+
+    /**
+     * One DCS code of the table with what the generator makes of it.
+     *
+     * @param code the code, normal polarity
+     * @param partner the code of the table that is sent inverted as this one upright, if the table has it
+     * @param aliases other codes, in no table, whose words are rotations of this one's
+     */
+    public record DcsPlace(DcsCode code, Optional<DcsCode> partner, List<DcsCode> aliases) {}
+
+    /** Every DCS code of the table, worked out from the Golay generator. */
+    public List<DcsPlace> dcsPlaces() {
+        return dcs.stream().map(this::place).toList();
+    }
+
+    private DcsPlace place(DcsCode code) {
+        Optional<DcsCode> partner =
+                dcs.stream().map(DcsCode::inverted).filter(code::soundsLike).findFirst();
+        Set<DcsCode> known = new HashSet<>(dcs);
+        List<DcsCode> aliases = new ArrayList<>();
+        for (int other = 0; other <= DcsCode.MOST; other++) {
+            DcsCode alias = new DcsCode(other, DcsCode.Polarity.NORMAL);
+            if (!known.contains(alias) && code.soundsLike(alias)) {
+                aliases.add(alias);
+            }
+        }
+        return new DcsPlace(code, partner, List.copyOf(aliases));
     }
 }

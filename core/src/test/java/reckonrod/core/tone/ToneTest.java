@@ -3,10 +3,13 @@ package reckonrod.core.tone;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.util.HashMap;
 import java.util.HashSet;
+import java.util.Map;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 class ToneTest {
@@ -38,14 +41,55 @@ class ToneTest {
     @Test
     void nearestTonesAreOfferedWithTheirDistance() {
         assertThat(ToneTable.STANDARD.ctcss()).hasSize(50);
-        assertThat(ToneTable.STANDARD.exact(715)).isEmpty();
+        assertThat(ToneTable.STANDARD.contains(CtcssTone.ofTenthsHertz(715))).isFalse();
         assertThat(ToneTable.STANDARD.nearest(715))
                 .extracting(Object::toString)
                 .containsExactly("71.9 (0.4 away)", "69.3 (2.2 away)");
     }
 
+    /** Every code of the larger set has exactly one partner in it, and the partner's partner is itself. */
+    @Test
+    void theLargerSetIsClosedUnderInversion() {
+        Map<DcsCode, DcsCode> partners = new HashMap<>();
+        ToneTable.EXTENDED
+                .dcsPlaces()
+                .forEach(place -> partners.put(place.code(), place.partner().orElseThrow()));
+        assertThat(partners).hasSize(104);
+        partners.forEach((code, partner) -> {
+            assertThat(partners.get(partner.inverted())).isEqualTo(code.inverted());
+            assertThat(ToneTable.EXTENDED.sameOnAir(code)).containsExactly(code, partner);
+        });
+        assertThat(partners.get(DcsCode.parse("172N"))).isEqualTo(DcsCode.parse("036I"));
+    }
+
+    @Test
+    void aliasesAreCodesWhoseWordsAreRotations() {
+        assertThat(ToneTable.EXTENDED.dcsPlaces().get(0).aliases())
+                .extracting(DcsCode::toOctalText)
+                .containsExactly("340", "766");
+        assertThat(ToneTable.EXTENDED.sameOnAir(DcsCode.parse("340N")))
+                .containsExactly(DcsCode.parse("023N"), DcsCode.parse("047I"));
+    }
+
     @ParameterizedTest
-    @ValueSource(strings = {"none", "CTCSS 71.9", "CTCSS 254.1", "DCS 023 N", "DCS 754 I"})
+    @CsvSource({"1A, 103.5", "XZ, 67.0", "2b, 118.8", "0Z, 254.1"})
+    void printedCodesStandForTones(String code, String hertz) {
+        CtcssTone tone = CtcssTone.parse(hertz);
+        assertThat(ToneTable.ofTwoCharacterCode(code)).contains(tone);
+        assertThat(ToneTable.twoCharacterCode(tone))
+                .hasValueSatisfying(found -> assertThat(found).isEqualToIgnoringCase(code));
+    }
+
+    @Test
+    void aToneOfFewRadiosIsInTheLargerSetOnly() {
+        CtcssTone rare = CtcssTone.parse("150.0");
+        assertThat(ToneTable.EXTENDED.ctcss()).hasSize(51).contains(rare);
+        assertThat(ToneTable.STANDARD.contains(new ReversedTone(rare))).isFalse();
+        assertThat(ToneTable.twoCharacterCode(rare)).isEmpty();
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"none", "reversed CTCSS 71.9", "CTCSS 71.9", "CTCSS 254.1", "DCS 023 N", "DCS 754 I"})
     void textReadsBack(String text) {
         assertThat(Tone.parse(text)).hasToString(text);
     }
