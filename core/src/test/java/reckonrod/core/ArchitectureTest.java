@@ -20,6 +20,8 @@ class ArchitectureTest {
             "list",
             "check",
             "notation",
+            "planchange",
+            "doppler",
             "radio",
             "fit",
             "image",

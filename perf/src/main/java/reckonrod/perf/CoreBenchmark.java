@@ -55,7 +55,7 @@ public class CoreBenchmark {
     private final BandPlan plan = BandPlans.shipped().find("r2-north-america").orElseThrow();
     private final RadioDefinition radio =
             RadioDefinitions.shipped().find("wrenling-w12").orElseThrow();
-    private final Fitter fitter = new Fitter(radio);
+    private final Fitter fitter = new Fitter(radio, plan);
     private final ImageCodec codec = new ImageCodec(radio);
     private final ChannelList thousand = list(1_000);
     private final ChannelList hundred = list(100);
@@ -83,13 +83,12 @@ public class CoreBenchmark {
                     + TONES.get(slot / OUTPUTS);
             entries.put(
                     slot,
-                    new ListEntry(
+                    ListEntry.of(
                             new UUID(0, slot),
                             Reckoner.reckon(line, plan).channel().orElseThrow(),
-                            line,
-                            false));
+                            line));
         }
-        return new ChannelList("bench", plan.id(), new SlotRange(0, size - 1), List.of(), entries);
+        return new ChannelList("bench", plan.id(), "", new SlotRange(0, size - 1), List.of(), entries);
     }
 
     /** The yardstick: SHA-256 of 1 KiB, so that figures of different machines can be compared. */

@@ -107,4 +107,33 @@ class ReckonApiTest extends ServerTest {
         assertThat(get("/api/no-such-thing").status()).isEqualTo(404);
         assertThat(get("/assets/no-such-file.js").status()).isEqualTo(404);
     }
+
+    /** What was typed over since, what an edit changes, and how the shift is keyed in, in one answer. */
+    @Test
+    void explainsWhatWasTypedOverAndWhatAnEditChanges() {
+        JsonNode answer = post(
+                        "/api/reckon",
+                        Map.of(
+                                "line", "145.310 -0.605 77.0",
+                                "bandPlan", "r2-north-america",
+                                "published", "145.310- 71.9",
+                                "before", "145.310- 77.0"))
+                .ok();
+        JsonNode tone = step(answer, "Talk tone");
+        assertThat(tone.path("source").asString()).isEqualTo("typed over by you");
+        assertThat(tone.path("was").asString()).isEqualTo("CTCSS 71.9");
+        assertThat(step(answer, "Talk").path("was").asString()).isEqualTo("144.710 MHz");
+        assertThat(answer.path("changes").get(0).toString())
+                .isEqualTo("{\"what\":\"Shift\",\"before\":\"−0.600 MHz\",\"after\":\"−0.605 MHz\"}");
+        assertThat(answer.path("keying").get(0).path("steps").get(1).asString()).contains("type 006050 for 605 kHz");
+    }
+
+    private static JsonNode step(JsonNode answer, String what) {
+        for (JsonNode step : answer.path("working")) {
+            if (step.path("what").asString().equals(what)) {
+                return step;
+            }
+        }
+        throw new AssertionError("No step " + what + " in " + answer);
+    }
 }

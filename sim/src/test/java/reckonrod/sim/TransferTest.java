@@ -147,7 +147,15 @@ class TransferTest {
     @Test
     void anotherModelIsRefusedAndBothAreNamed() {
         RadioDefinition other = new RadioDefinition(
-                "w40", "Wrenling", "W40", "handheld", "WRENLING W40", W12.limits(), W12.memory(), W12.link());
+                "w40",
+                "Wrenling",
+                "W40",
+                "handheld",
+                "WRENLING W40",
+                W12.limits(),
+                W12.memory(),
+                W12.link(),
+                W12.shiftMenu());
         SimulatedRadio wrong = new SimulatedRadio(other, "2.00", RadioMemory.of(before));
         assertThatThrownBy(() -> new Transfer(W12, wrong.plugIn(clock), watch).write(before, after))
                 .isInstanceOfSatisfying(

@@ -72,6 +72,20 @@ public record Band(
                 .toList();
     }
 
+    /**
+     * The rule that supplies the size of a shift when its sign is given: the first that goes the same way, else the first
+     * at all; absent where no rule covers the output.
+     *
+     * @param sign −1 for talking lower, +1 for higher
+     */
+    public Optional<ShiftRule> ruleFor(Frequency output, int sign) {
+        List<ShiftRule> rules = rulesFor(output);
+        return rules.stream()
+                .filter(rule -> Long.signum(rule.shift().hertz()) == sign)
+                .findFirst()
+                .or(() -> rules.stream().findFirst());
+    }
+
     /** Whether a frequency is on one of the band's rasters. */
     public boolean onRaster(Frequency frequency) {
         for (Raster raster : rasters) {

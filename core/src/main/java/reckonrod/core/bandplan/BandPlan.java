@@ -1,8 +1,11 @@
 package reckonrod.core.bandplan;
 
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import reckonrod.core.frequency.Frequency;
+import reckonrod.core.frequency.FrequencyRange;
 
 /**
  * A band plan: a template of common practice in a region.
@@ -11,11 +14,22 @@ import reckonrod.core.frequency.Frequency;
  * @param title its name for people
  * @param shortTitle the few words used in a sentence, such as {@code Region 2}
  * @param practice on what published practice it rests
+ * @param status how far it has been checked, such as {@code unverified template}
  * @param bands its bands, rising
  * @param services what may be listened to only
+ * @param licences the classes of licence and their talk windows; the first is the usual one
+ * @param licence the class that this plan judges by, one of the licences
  */
 public record BandPlan(
-        String id, String title, String shortTitle, String practice, List<Band> bands, List<Service> services) {
+        String id,
+        String title,
+        String shortTitle,
+        String practice,
+        String status,
+        List<Band> bands,
+        List<Service> services,
+        List<Licence> licences,
+        Licence licence) {
     /** What every plan says of itself. */
     public static final String CAUTION =
             "A template of common practice, not verified for your area. Local rules and your frequency coordinator prevail.";
@@ -23,12 +37,64 @@ public record BandPlan(
     public BandPlan {
         bands = List.copyOf(bands);
         services = List.copyOf(services);
+        licences = List.copyOf(licences);
+        requireDistinct(licences);
+        for (Licence each : licences) {
+            requireInBands(each, bands);
+        }
         for (int i = 1; i < bands.size(); i++) {
-            if (bands.get(i - 1).range().upper().compareTo(bands.get(i).range().lower()) >= 0) {
-                throw new IllegalArgumentException("bands must rise and not overlap: "
-                        + bands.get(i).name() + " follows " + bands.get(i - 1).name());
+            requireAbove(bands.subList(0, i), bands.get(i));
+        }
+    }
+
+    static Band requireAbove(List<Band> lower, Band band) {
+        for (Band other : lower) {
+            if (other.range().upper().compareTo(band.range().lower()) >= 0) {
+                throw new IllegalArgumentException("bands must rise and not overlap: " + band.name() + " at "
+                        + band.range() + " follows " + other.name() + " at " + other.range());
             }
         }
+        return band;
+    }
+
+    static Licence requireInBands(Licence licence, List<Band> bands) {
+        for (FrequencyRange window : licence.talkWindows()) {
+            if (bands.stream().noneMatch(band -> band.range().contains(window))) {
+                throw new IllegalArgumentException("talk window " + window + " of licence \"" + licence.name()
+                        + "\" must lie inside a band of the plan");
+            }
+        }
+        return licence;
+    }
+
+    private static void requireDistinct(List<Licence> licences) {
+        Set<String> names = new HashSet<>();
+        licences.forEach(licence -> {
+            if (!names.add(licence.name())) {
+                throw new IllegalArgumentException("licence \"" + licence.name() + "\" stands here twice");
+            }
+        });
+    }
+
+    /** This plan, judging by another class of licence; by its usual one if it has none of that name. */
+    public BandPlan judgingBy(String licenceName) {
+        Licence chosen = licences.stream()
+                .filter(each -> each.name().equals(licenceName))
+                .findFirst()
+                .orElse(licences.get(0));
+        return chosen.equals(licence)
+                ? this
+                : new BandPlan(id, title, shortTitle, practice, status, bands, services, licences, chosen);
+    }
+
+    /** Whether the licence covers talking there. */
+    public boolean mayTalk(Frequency frequency) {
+        return licence.covers(frequency);
+    }
+
+    /** The use of the segment a frequency lies in, if the plan gives it one. */
+    public Optional<SegmentUse> useAt(Frequency frequency) {
+        return bandAt(frequency).flatMap(band -> band.segmentAt(frequency)).map(Segment::use);
     }
 
     /** The band a frequency lies in. */

@@ -1,10 +1,13 @@
 package reckonrod.core.bandplan;
 
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.regex.Pattern;
 import reckonrod.core.datafile.DataFile;
 import reckonrod.core.datafile.Section;
 import reckonrod.core.frequency.Frequency;
@@ -17,6 +20,10 @@ public final class BandPlans {
     private static final List<String> SHIPPED =
             List.of("r2-north-america", "r1-europe", "r1-united-kingdom", "r3-australia");
     private static final FrequencyRange UNREAD = new FrequencyRange(Frequency.ofHertz(1), Frequency.ofHertz(1));
+
+    private static final Licence NO_LICENCE = new Licence("none", List.of(), "");
+    private static final Pattern ID = Pattern.compile("[a-z0-9][a-z0-9-]{0,59}");
+    private static final Set<String> EMISSIONS = Set.of("FM", "NFM", "AM");
 
     private final Map<String, BandPlan> plans = new LinkedHashMap<>();
 
@@ -40,6 +47,18 @@ public final class BandPlans {
         return DataFile.read(fileName, yaml, BandPlans::plan);
     }
 
+    /**
+     * The text of a shipped plan's file, with its comments, to be copied and edited.
+     *
+     * @throws IllegalArgumentException if no plan of that id ships
+     */
+    public static String shippedText(String id) {
+        if (!SHIPPED.contains(id)) {
+            throw new IllegalArgumentException("Plan must be one of " + SHIPPED + ", was \"" + id + "\"");
+        }
+        return DataFile.resourceText(BandPlans.class, id + ".yaml");
+    }
+
     /** The plan of that id, if there is one. */
     public Optional<BandPlan> find(String id) {
         return Optional.ofNullable(plans.get(id));
@@ -51,13 +70,35 @@ public final class BandPlans {
     }
 
     private static BandPlan plan(Section section) {
+        List<Band> bands = new ArrayList<>();
+        section.sections("bands", each -> bands.add(BandPlan.requireAbove(bands, band(each))));
+        List<Licence> licences = section.sections(
+                "licences",
+                // A band that a fault left out would make its windows look wrong too.
+                each -> section.hasFaults() ? licence(each) : BandPlan.requireInBands(licence(each), bands));
         return new BandPlan(
-                section.text("id"),
+                section.value("id", BandPlans::id, ""),
                 section.text("title"),
                 section.text("short_title"),
                 section.text("practice"),
-                section.sections("bands", BandPlans::band),
-                section.optionalSections("listening_services", BandPlans::service));
+                section.text("status"),
+                bands,
+                section.optionalSections("listening_services", BandPlans::service),
+                licences,
+                licences.isEmpty() ? NO_LICENCE : licences.get(0));
+    }
+
+    private static String id(String text) {
+        if (!ID.matcher(text).matches()) {
+            throw new IllegalArgumentException(
+                    "id must be lower case letters, digits and hyphens, at most 60, was \"" + text + "\"");
+        }
+        return text;
+    }
+
+    private static Licence licence(Section section) {
+        return new Licence(
+                section.text("name"), section.values("talk_mhz", FrequencyRange::parse), section.text("practice"));
     }
 
     private static Band band(Section section) {
@@ -83,10 +124,17 @@ public final class BandPlans {
                 section.text("practice"));
     }
 
+    private static String emission(String text) {
+        if (!EMISSIONS.contains(text)) {
+            throw new IllegalArgumentException("emission must be FM, NFM or AM, was \"" + text + "\"");
+        }
+        return text;
+    }
+
     private static Service service(Section section) {
         return new Service(
                 section.text("name"),
                 section.value("range_mhz", FrequencyRange::parse, UNREAD),
-                section.text("emission"));
+                section.value("emission", BandPlans::emission, "FM"));
     }
 }

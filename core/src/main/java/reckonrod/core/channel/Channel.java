@@ -1,8 +1,13 @@
 package reckonrod.core.channel;
 
+import java.util.Collections;
+import java.util.EnumSet;
 import java.util.Optional;
+import java.util.Set;
 import reckonrod.core.frequency.Frequency;
 import reckonrod.core.frequency.Shift;
+import reckonrod.core.tone.NoTone;
+import reckonrod.core.tone.ReversedTone;
 import reckonrod.core.tone.Tone;
 
 /**
@@ -15,9 +20,17 @@ import reckonrod.core.tone.Tone;
  * @param listenTone the tone that must be heard before the speaker opens
  * @param emission the modulation
  * @param power the power asked for
+ * @param flags what the directory says of it besides, without order
  */
 public record Channel(
-        String name, Frequency receive, Talk talk, Tone talkTone, Tone listenTone, Emission emission, Power power) {
+        String name,
+        Frequency receive,
+        Talk talk,
+        Tone talkTone,
+        Tone listenTone,
+        Emission emission,
+        Power power,
+        Set<DirectoryFlag> flags) {
     /** The longest name, in characters. */
     public static final int MOST_NAME_CHARACTERS = 32;
 
@@ -30,6 +43,50 @@ public record Channel(
         if (name.chars().anyMatch(Character::isISOControl)) {
             throw new IllegalArgumentException("Name must be without control characters, was \"" + name + "\"");
         }
+        if (talkTone instanceof ReversedTone) {
+            throw new IllegalArgumentException("Talk tone must be one that is sent, was " + talkTone);
+        }
+        flags = flags.isEmpty() ? Set.of() : Collections.unmodifiableSet(EnumSet.copyOf(flags));
+    }
+
+    /** A plain FM channel at high power, without name, tones or flags. */
+    public static Channel of(Frequency receive, Talk talk) {
+        return new Channel("", receive, talk, NoTone.NONE, NoTone.NONE, Emission.FM, Power.HIGH, Set.of());
+    }
+
+    /** This channel under another name. */
+    public Channel withName(String next) {
+        return new Channel(next, receive, talk, talkTone, listenTone, emission, power, flags);
+    }
+
+    /** This channel with another pair. */
+    public Channel withPair(Frequency nextReceive, Talk nextTalk) {
+        return new Channel(name, nextReceive, nextTalk, talkTone, listenTone, emission, power, flags);
+    }
+
+    /** This channel talking elsewhere. */
+    public Channel withTalk(Talk next) {
+        return withPair(receive, next);
+    }
+
+    /** This channel with other tones. */
+    public Channel withTones(Tone nextTalkTone, Tone nextListenTone) {
+        return new Channel(name, receive, talk, nextTalkTone, nextListenTone, emission, power, flags);
+    }
+
+    /** This channel with another emission. */
+    public Channel withEmission(Emission next) {
+        return new Channel(name, receive, talk, talkTone, listenTone, next, power, flags);
+    }
+
+    /** This channel at another power. */
+    public Channel withPower(Power next) {
+        return new Channel(name, receive, talk, talkTone, listenTone, emission, next, flags);
+    }
+
+    /** This channel with other directory flags. */
+    public Channel withFlags(Set<DirectoryFlag> next) {
+        return new Channel(name, receive, talk, talkTone, listenTone, emission, power, next);
     }
 
     /** The frequency talked on; absent when the channel never talks. */

@@ -13,8 +13,18 @@ import reckonrod.core.list.ChannelList;
 
 /** Every rule, applied. */
 public final class Checks {
-    private static final List<ChannelRule> CHANNEL_RULES =
-            List.of(new ShiftCheck(), new RasterCheck(), new ToneSideCheck(), new ListenOnlyCheck());
+    private static final List<ChannelRule> CHANNEL_RULES = List.of(
+            new ShiftCheck(),
+            new RasterCheck(),
+            new ToneSideCheck(),
+            new ToneTableCheck(),
+            new ListenOnlyCheck(),
+            new EmissionCheck(),
+            new SegmentCheck(),
+            new CallingCheck(),
+            new FlagCheck());
+    private static final List<ListRule> LIST_RULES =
+            List.of(new DuplicateCheck(), new NameCheck(), new ListenAmongTalkCheck());
 
     private Checks() {}
 
@@ -31,18 +41,17 @@ public final class Checks {
         return ListenOnlyCheck.talkOutside(transmit, plan);
     }
 
-    /** All findings on a list by slot, each slot's gravest first; a slot without findings is left out. */
-    public static NavigableMap<Integer, List<Finding>> list(ChannelList list, BandPlan plan) {
-        Map<Integer, Finding> duplicates = new DuplicateCheck().check(list.entries());
-        NavigableMap<Integer, List<Finding>> result = new TreeMap<>();
+    /** All findings on a list by slot, those laid aside apart; a slot without findings is left out. */
+    public static NavigableMap<Integer, SlotFindings> list(ChannelList list, BandPlan plan) {
+        List<Map<Integer, List<Finding>>> ofList =
+                LIST_RULES.stream().map(rule -> rule.check(list, plan)).toList();
+        NavigableMap<Integer, SlotFindings> result = new TreeMap<>();
         list.entries().forEach((slot, entry) -> {
             List<Finding> findings = new ArrayList<>(channel(entry.channel(), plan));
-            if (duplicates.containsKey(slot)) {
-                findings.add(duplicates.get(slot));
-            }
+            ofList.forEach(each -> findings.addAll(each.getOrDefault(slot, List.of())));
             if (!findings.isEmpty()) {
                 findings.sort(Finding.ORDER);
-                result.put(slot, List.copyOf(findings));
+                result.put(slot, SlotFindings.of(findings, entry.dismissals()));
             }
         });
         return result;

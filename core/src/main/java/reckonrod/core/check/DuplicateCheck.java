@@ -1,52 +1,135 @@
 package reckonrod.core.check;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.channel.Channel;
 import reckonrod.core.finding.Field;
 import reckonrod.core.finding.Finding;
 import reckonrod.core.finding.FindingKind;
 import reckonrod.core.finding.Severity;
 import reckonrod.core.frequency.Frequency;
+import reckonrod.core.list.ChannelList;
 import reckonrod.core.list.ListEntry;
 import reckonrod.core.tone.Tone;
 
-/** Looks for channels that stand in the list twice. */
-final class DuplicateCheck {
+/** Looks for channels that stand in the list twice, or nearly. */
+final class DuplicateCheck implements ListRule {
     static final FindingKind DUPLICATE = new FindingKind(
             "duplicate-channel",
             Severity.DOUBT,
             "The same pair and tones stand in slot {other} as {otherName}.",
             "A second copy takes a slot and makes a scan stop twice.");
+    static final FindingKind NEAR = new FindingKind(
+            "near-duplicate-channel",
+            Severity.NOTE,
+            "Slot {other} ({otherName}) has the same pair and talk tone and differs only in {difference}.",
+            "One of the two may be a leftover of an edit.");
+    static final FindingKind NEAR_FREQUENCY = new FindingKind(
+            "nearly-the-same-frequency",
+            Severity.NOTE,
+            "Slot {other} ({otherName}) listens only {distance} away, with the same shift.",
+            "Two repeaters are not that close; a digit of one may have slipped.");
+    static final FindingKind CO_CHANNEL = new FindingKind(
+            "co-channel",
+            Severity.NOTE,
+            "Slot {other} ({otherName}) listens on the same {listen} but {difference}.",
+            "Two repeaters share the output; what you talk on and your talk tone decide which one you open.");
 
-    private record Key(Frequency receive, Optional<Frequency> transmit, Tone talkTone, Tone listenTone) {
-        static Key of(Channel channel) {
-            return new Key(channel.receive(), channel.transmit(), channel.talkTone(), channel.listenTone());
+    private static final long NEAR_HERTZ = 5_000;
+
+    private record Pair(Frequency receive, Optional<Frequency> transmit, Tone talkTone) {
+        static Pair of(Channel channel) {
+            return new Pair(channel.receive(), channel.transmit(), channel.talkTone());
         }
     }
 
     /** The findings by slot; the first of the copies is left in peace. */
-    Map<Integer, Finding> check(Map<Integer, ListEntry> entries) {
-        Map<Key, Integer> first = new HashMap<>();
-        Map<Integer, Finding> findings = new HashMap<>();
-        List<Integer> slots = new ArrayList<>(entries.keySet());
-        for (int slot : slots) {
-            Integer other = first.putIfAbsent(Key.of(entries.get(slot).channel()), slot);
-            if (other != null) {
-                findings.put(
-                        slot,
-                        Finding.of(
-                                DUPLICATE,
-                                Field.SLOT,
-                                Map.of(
-                                        "other", String.valueOf(other),
-                                        "otherName",
-                                                entries.get(other).channel().label())));
+    @Override
+    public Map<Integer, List<Finding>> check(ChannelList list, BandPlan plan) {
+        Map<Pair, Integer> pairs = new HashMap<>();
+        Map<Frequency, Integer> outputs = new HashMap<>();
+        Map<Integer, List<Finding>> findings = new HashMap<>();
+        list.entries().forEach((slot, entry) -> {
+            Channel channel = entry.channel();
+            Integer samePair = pairs.putIfAbsent(Pair.of(channel), slot);
+            Integer sameOutput = outputs.putIfAbsent(channel.receive(), slot);
+            if (samePair != null) {
+                findings.put(slot, List.of(copy(channel, samePair, list)));
+            } else if (sameOutput != null) {
+                findings.put(slot, List.of(coChannel(channel, sameOutput, list)));
+            }
+        });
+        nearFrequencies(list, findings);
+        return findings;
+    }
+
+    private static Finding copy(Channel channel, int other, ChannelList list) {
+        Channel first = list.entries().get(other).channel();
+        List<String> differences = new ArrayList<>();
+        if (!first.listenTone().equals(channel.listenTone())) {
+            differences.add("the listen tone");
+        }
+        if (first.emission() != channel.emission()) {
+            differences.add("the emission");
+        }
+        if (first.power() != channel.power()) {
+            differences.add("the power");
+        }
+        if (differences.isEmpty()) {
+            return Finding.of(DUPLICATE, Field.SLOT, other(other, first, Map.of()));
+        }
+        return Finding.of(
+                NEAR, Field.SLOT, other(other, first, Map.of("difference", String.join(" and ", differences))));
+    }
+
+    private static Finding coChannel(Channel channel, int other, ChannelList list) {
+        Channel first = list.entries().get(other).channel();
+        String difference = first.transmit().equals(channel.transmit()) ? "has another talk tone" : "talks elsewhere";
+        return Finding.of(
+                CO_CHANNEL,
+                Field.RECEIVE,
+                other(other, first, Map.of("listen", channel.receive().toString(), "difference", difference)));
+    }
+
+    private static Map<String, String> other(int slot, Channel channel, Map<String, String> more) {
+        Map<String, String> facts = new HashMap<>(more);
+        facts.put("other", String.valueOf(slot));
+        facts.put("otherName", channel.label());
+        return facts;
+    }
+
+    private static void nearFrequencies(ChannelList list, Map<Integer, List<Finding>> findings) {
+        List<Map.Entry<Integer, ListEntry>> rising = list.entries().entrySet().stream()
+                .filter(entry -> entry.getValue().channel().isDuplex())
+                .sorted(Comparator.comparing((Map.Entry<Integer, ListEntry> entry) ->
+                        entry.getValue().channel().receive()))
+                .toList();
+        for (int i = 1; i < rising.size(); i++) {
+            Map.Entry<Integer, ListEntry> lower = rising.get(i - 1);
+            Map.Entry<Integer, ListEntry> upper = rising.get(i);
+            Channel a = lower.getValue().channel();
+            Channel b = upper.getValue().channel();
+            long distance = b.receive().hertz() - a.receive().hertz();
+            if (distance > 0 && distance < NEAR_HERTZ && a.shift().equals(b.shift())) {
+                boolean upperLater = upper.getKey() > lower.getKey();
+                findings.computeIfAbsent(upperLater ? upper.getKey() : lower.getKey(), slot -> List.of());
+                findings.computeIfPresent(upperLater ? upper.getKey() : lower.getKey(), (slot, found) -> {
+                    List<Finding> all = new ArrayList<>(found);
+                    all.add(Finding.of(
+                            NEAR_FREQUENCY,
+                            Field.RECEIVE,
+                            other(
+                                    upperLater ? lower.getKey() : upper.getKey(),
+                                    upperLater ? a : b,
+                                    Map.of("distance", distance + " Hz"))));
+                    return List.copyOf(all);
+                });
             }
         }
-        return findings;
     }
 }

@@ -12,7 +12,7 @@ import reckonrod.core.finding.FindingKind;
 import reckonrod.core.finding.Severity;
 import reckonrod.core.frequency.Frequency;
 
-/** Says of channels outside the amateur bands why they never talk. */
+/** Says of channels outside the talk windows why they never talk. */
 final class ListenOnlyCheck implements ChannelRule {
     static final FindingKind SERVICE = new FindingKind(
             "listen-only-service",
@@ -29,17 +29,28 @@ final class ListenOnlyCheck implements ChannelRule {
             Severity.ERROR,
             "Talking on {talk} would be outside every amateur band of {plan}.",
             "Transmitting there is not covered by the licence; such a channel is kept listen-only.");
+    static final FindingKind TALK_OUTSIDE_LICENCE = new FindingKind(
+            "talk-outside-licence",
+            Severity.ERROR,
+            "Talking on {talk} is outside the talk windows of the class \"{licence}\" in {plan}.",
+            "The list says that this class of licence applies; such a channel is kept listen-only.");
 
-    /** The finding that goes with a talk frequency that was taken away. */
+    /** The finding that goes with a talk frequency that is not covered. */
     static Finding talkOutside(Frequency transmit, BandPlan plan) {
-        return Finding.of(TALK_OUTSIDE, Field.TRANSMIT, Map.of("talk", transmit.toString(), "plan", plan.shortTitle()));
+        return Finding.of(
+                plan.bandAt(transmit).isPresent() ? TALK_OUTSIDE_LICENCE : TALK_OUTSIDE,
+                Field.TRANSMIT,
+                Map.of(
+                        "talk", transmit.toString(),
+                        "plan", plan.shortTitle(),
+                        "licence", plan.licence().name()));
     }
 
     @Override
     public List<Finding> check(Channel channel, BandPlan plan) {
         Optional<Frequency> transmit = channel.transmit();
         if (transmit.isPresent()) {
-            return plan.bandAt(transmit.get()).isPresent() ? List.of() : List.of(talkOutside(transmit.get(), plan));
+            return plan.mayTalk(transmit.get()) ? List.of() : List.of(talkOutside(transmit.get(), plan));
         }
         if (plan.bandAt(channel.receive()).isPresent()) {
             return List.of();

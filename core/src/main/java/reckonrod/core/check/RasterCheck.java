@@ -3,8 +3,10 @@ package reckonrod.core.check;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import reckonrod.core.bandplan.BandPlan;
+import reckonrod.core.bandplan.SegmentUse;
 import reckonrod.core.channel.Channel;
 import reckonrod.core.finding.Field;
 import reckonrod.core.finding.Finding;
@@ -34,6 +36,8 @@ final class RasterCheck implements ChannelRule {
     private static void checkOne(Frequency frequency, Field field, BandPlan plan, List<Finding> findings) {
         plan.bandAt(frequency)
                 .filter(band -> !band.onRaster(frequency))
+                // Satellites move by Doppler and keep to no raster.
+                .filter(band -> !plan.useAt(frequency).equals(Optional.of(SegmentUse.SATELLITE)))
                 .ifPresent(band -> findings.add(Finding.of(
                         OFF_RASTER,
                         field,

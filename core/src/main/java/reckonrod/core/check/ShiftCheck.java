@@ -30,6 +30,11 @@ final class ShiftCheck implements ChannelRule {
             Severity.DOUBT,
             "{plan} practice at {listen} is {expected}, the channel has {actual}.",
             "A shift of another size misses the repeater's input. The given size is kept; check the source.");
+    static final FindingKind ZEROS = new FindingKind(
+            "shift-zeros-slipped",
+            Severity.DOUBT,
+            "{actual} has the digits of {expected}, which {plan} practice has at {listen}, and other zeros.",
+            "A zero too many or too few, easily keyed on a radio that wants leading zeros. Nothing was changed.");
     static final FindingKind SWAPPED = new FindingKind(
             "pair-swapped",
             Severity.DOUBT,
@@ -40,6 +45,8 @@ final class ShiftCheck implements ChannelRule {
             Severity.NOTE,
             "Listens on {listenBand} and talks on {talkBand}: a cross-band split.",
             "Legal and useful, but many radios cannot store it; Fit shows which.");
+
+    private static final long MOST_ZEROS_FACTOR = 1_000;
 
     @Override
     public List<Finding> check(Channel channel, BandPlan plan) {
@@ -72,14 +79,7 @@ final class ShiftCheck implements ChannelRule {
     }
 
     private static Finding swapped(Channel channel, Frequency transmit, BandPlan plan) {
-        Channel turned = new Channel(
-                channel.name(),
-                transmit,
-                new Talk.On(channel.receive()),
-                channel.talkTone(),
-                channel.listenTone(),
-                channel.emission(),
-                channel.power());
+        Channel turned = channel.withPair(transmit, new Talk.On(channel.receive()));
         return new Finding(
                 SWAPPED,
                 Field.RECEIVE,
@@ -98,16 +98,10 @@ final class ShiftCheck implements ChannelRule {
         }
         ShiftRule rule = rules.get(0);
         boolean sameSize = rules.stream().anyMatch(each -> each.shift().sizeHertz() == actual.sizeHertz());
-        Channel byRule = new Channel(
-                channel.name(),
-                channel.receive(),
-                new Talk.Shifted(rule.shift(), true),
-                channel.talkTone(),
-                channel.listenTone(),
-                channel.emission(),
-                channel.power());
+        Channel byRule = channel.withTalk(new Talk.Shifted(rule.shift(), true));
+        FindingKind other = isZerosAway(actual, rule.shift()) ? ZEROS : SIZE;
         return List.of(new Finding(
-                sameSize ? SIGN : SIZE,
+                sameSize ? SIGN : other,
                 Field.TRANSMIT,
                 Map.of(
                         "plan", plan.shortTitle(),
@@ -115,5 +109,16 @@ final class ShiftCheck implements ChannelRule {
                         "expected", rule.shift().toString(),
                         "actual", actual.toString()),
                 List.of(new Fix("Use " + rule.shift(), new Edit.ReplaceChannel(byRule)))));
+    }
+
+    private static boolean isZerosAway(Shift actual, Shift expected) {
+        long small = Math.min(actual.sizeHertz(), expected.sizeHertz());
+        long large = Math.max(actual.sizeHertz(), expected.sizeHertz());
+        for (long factor = 10; factor <= MOST_ZEROS_FACTOR; factor *= 10) {
+            if (small * factor == large) {
+                return true;
+            }
+        }
+        return false;
     }
 }

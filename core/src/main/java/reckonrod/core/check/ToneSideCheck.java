@@ -12,6 +12,7 @@ import reckonrod.core.finding.FindingKind;
 import reckonrod.core.finding.Fix;
 import reckonrod.core.finding.Severity;
 import reckonrod.core.tone.NoTone;
+import reckonrod.core.tone.ReversedTone;
 
 /** Looks for tones on the wrong side, and for tones where none is needed. */
 final class ToneSideCheck implements ChannelRule {
@@ -29,7 +30,7 @@ final class ToneSideCheck implements ChannelRule {
     @Override
     public List<Finding> check(Channel channel, BandPlan plan) {
         List<Finding> findings = new ArrayList<>();
-        boolean listens = channel.listenTone().isPresent();
+        boolean listens = channel.listenTone().isPresent() && !(channel.listenTone() instanceof ReversedTone);
         boolean talks = channel.talkTone().isPresent();
         if (channel.isDuplex() && listens && !talks) {
             findings.add(wrongSide(channel));
@@ -44,14 +45,7 @@ final class ToneSideCheck implements ChannelRule {
     }
 
     private static Finding wrongSide(Channel channel) {
-        Channel turned = new Channel(
-                channel.name(),
-                channel.receive(),
-                channel.talk(),
-                channel.listenTone(),
-                NoTone.NONE,
-                channel.emission(),
-                channel.power());
+        Channel turned = channel.withTones(channel.listenTone(), NoTone.NONE);
         return new Finding(
                 WRONG_SIDE,
                 Field.LISTEN_TONE,

@@ -11,6 +11,7 @@ import java.util.function.Function;
 import org.yaml.snakeyaml.LoaderOptions;
 import org.yaml.snakeyaml.Yaml;
 import org.yaml.snakeyaml.error.MarkedYAMLException;
+import org.yaml.snakeyaml.error.YAMLException;
 import org.yaml.snakeyaml.nodes.MappingNode;
 import org.yaml.snakeyaml.nodes.Node;
 
@@ -52,11 +53,16 @@ public final class DataFile {
 
     /** Reads a data file that ships with the program. */
     public static <T> T readResource(Class<?> near, String resource, Function<Section, T> reader) {
+        return read(resource, resourceText(near, resource), reader);
+    }
+
+    /** The text of a data file that ships with the program. */
+    public static String resourceText(Class<?> near, String resource) {
         try (InputStream stream = near.getResourceAsStream(resource)) {
             if (stream == null) {
                 throw new IllegalStateException("The program lacks its own file " + resource);
             }
-            return read(resource, new String(stream.readAllBytes(), StandardCharsets.UTF_8), reader);
+            return new String(stream.readAllBytes(), StandardCharsets.UTF_8);
         } catch (IOException broken) {
             throw new UncheckedIOException(broken);
         }
@@ -74,12 +80,22 @@ public final class DataFile {
                     : notYaml.getProblemMark().getLine() + 1;
             fault(line, notYaml.getProblem());
             throw new DataFileException(faults);
+        } catch (YAMLException unreadable) {
+            fault(
+                    1,
+                    "the text cannot be read: "
+                            + unreadable.getMessage().lines().findFirst().orElse("no reason"));
+            throw new DataFileException(faults);
         }
         if (!(node instanceof MappingNode mapping)) {
             fault(1, "the file must be a list of keys and values");
             throw new DataFileException(faults);
         }
         return new Section(this, mapping);
+    }
+
+    int faultCount() {
+        return faults.size();
     }
 
     void fault(int line, String message) {

@@ -26,7 +26,11 @@ public final class Section {
         this.file = file;
         this.line = mapping.getStartMark().getLine() + 1;
         for (NodeTuple tuple : mapping.getValue()) {
-            String key = ((ScalarNode) tuple.getKeyNode()).getValue();
+            if (!(tuple.getKeyNode() instanceof ScalarNode keyNode)) {
+                file.fault(lineOf(tuple.getKeyNode()), "a key must be a single word");
+                continue;
+            }
+            String key = keyNode.getValue();
             if (nodes.put(key, tuple.getValueNode()) != null) {
                 file.fault(lineOf(tuple.getKeyNode()), "\"" + key + "\" stands here twice");
             }
@@ -108,10 +112,14 @@ public final class Section {
         List<T> result = new ArrayList<>();
         for (Node item : items(key, needed)) {
             Section section = child(item, key);
+            int faultsBefore = file.faultCount();
             try {
                 result.add(reader.apply(section));
             } catch (IllegalArgumentException wrong) {
-                section.fault(wrong.getMessage());
+                // What follows from a fault inside the section would only repeat it in other words.
+                if (file.faultCount() == faultsBefore) {
+                    section.fault(wrong.getMessage());
+                }
             }
         }
         return result;
@@ -120,6 +128,11 @@ public final class Section {
     /** Records a fault of this mapping, at the line where it starts. */
     public void fault(String message) {
         file.fault(line, message);
+    }
+
+    /** Whether the file has shown a fault so far. */
+    public boolean hasFaults() {
+        return file.faultCount() > 0;
     }
 
     void reportUnread() {

@@ -1,10 +1,12 @@
 package reckonrod.core.fit;
 
+import java.util.Collections;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.NavigableMap;
 import java.util.TreeMap;
+import reckonrod.core.finding.Finding;
 import reckonrod.core.radio.RadioDefinition;
 import reckonrod.core.radio.RadioSlot;
 
@@ -13,9 +15,12 @@ import reckonrod.core.radio.RadioSlot;
  *
  * @param radio the radio
  * @param placements one for each entry, by rising slot
+ * @param findings what only the fitted list shows, by slot
  */
-public record FitReport(RadioDefinition radio, List<Placement> placements) {
+public record FitReport(
+        RadioDefinition radio, List<Placement> placements, NavigableMap<Integer, List<Finding>> findings) {
     public FitReport {
+        findings = Collections.unmodifiableNavigableMap(new TreeMap<>(findings));
         placements = List.copyOf(placements);
     }
 

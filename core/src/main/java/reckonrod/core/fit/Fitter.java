@@ -4,8 +4,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.channel.Channel;
 import reckonrod.core.channel.Power;
+import reckonrod.core.channel.Talk;
 import reckonrod.core.finding.Field;
 import reckonrod.core.frequency.Frequency;
 import reckonrod.core.frequency.FrequencyRange;
@@ -22,26 +24,31 @@ import reckonrod.core.tone.Tone;
 public final class Fitter {
     private final RadioDefinition radio;
     private final Limits limits;
+    private final BandPlan plan;
 
-    /** A fitter for that radio. */
-    public Fitter(RadioDefinition radio) {
+    /**
+     * A fitter for that radio.
+     *
+     * @param plan the plan whose talk windows decide where a channel may talk
+     */
+    public Fitter(RadioDefinition radio, BandPlan plan) {
         this.radio = radio;
+        this.plan = plan;
         this.limits = radio.limits();
     }
 
     /** Fits every entry of a list. */
     public FitReport fit(ChannelList list) {
-        return new FitReport(
-                radio,
-                list.entries().entrySet().stream()
-                        .map(each -> fit(each.getKey(), each.getValue()))
-                        .toList());
+        List<Placement> placements = list.entries().entrySet().stream()
+                .map(each -> fit(each.getKey(), each.getValue()))
+                .toList();
+        return new FitReport(radio, placements, FitChecks.of(radio, placements));
     }
 
     /** Fits one entry by itself. */
     public Placement fit(int slot, ListEntry entry) {
-        Channel channel = entry.channel();
         List<FitReason> reasons = new ArrayList<>();
+        Channel channel = insideWindows(entry.channel(), reasons);
         slot(slot, reasons);
         frequencies(channel, reasons);
         emission(channel, reasons);
@@ -66,6 +73,22 @@ public final class Fitter {
                 ? reasons.stream().filter(each -> each.mark() == mark).toList()
                 : reasons;
         return new Placement(slot, entry, mark, shown, content);
+    }
+
+    /** What is outside the talk windows never talks, in no radio. */
+    private Channel insideWindows(Channel channel, List<FitReason> reasons) {
+        Optional<Frequency> outside = channel.transmit().filter(transmit -> !plan.mayTalk(transmit));
+        if (outside.isEmpty()) {
+            return channel;
+        }
+        reasons.add(new FitReason(
+                FitMark.ADAPTED,
+                Field.TRANSMIT,
+                "Talking there is outside the talk windows; it goes in listen-only.",
+                outside.get().toString(),
+                "listen only",
+                "Choose the band plan and licence of the list that apply, or mend the channel."));
+        return channel.withTalk(new Talk.Never());
     }
 
     private void slot(int slot, List<FitReason> reasons) {
@@ -124,7 +147,7 @@ public final class Fitter {
     }
 
     private void talkTone(Tone tone, List<FitReason> reasons) {
-        if (!limits.tones().contains(tone)) {
+        if (!limits.has(tone)) {
             reasons.add(leftOut(
                     Field.TALK_TONE,
                     "The radio cannot send " + tone + ", so it could not open the repeater.",
@@ -134,7 +157,7 @@ public final class Fitter {
     }
 
     private Tone listenTone(Tone tone, List<FitReason> reasons) {
-        if (limits.tones().contains(tone)) {
+        if (limits.has(tone)) {
             return tone;
         }
         reasons.add(new FitReason(

@@ -41,6 +41,11 @@ public enum Raster {
                 "Raster must be 5, 6.25, 8.33, 10, 12.5, 15, 20, 25, 30, 50 or 100 kHz, was \"" + kilohertz + "\"");
     }
 
+    /** Whether the spacing is at most so many hertz. */
+    public boolean isAtMost(long hertz) {
+        return numerator <= hertz * denominator;
+    }
+
     /**
      * Whether the frequency is a whole number of steps from zero. Where the step is no whole number of hertz, the
      * frequency must be the step's nearest hertz.

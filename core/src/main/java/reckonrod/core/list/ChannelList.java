@@ -1,6 +1,8 @@
 package reckonrod.core.list;
 
+import java.util.ArrayList;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.NavigableMap;
@@ -9,18 +11,25 @@ import java.util.TreeMap;
 import java.util.UUID;
 import java.util.function.Function;
 import reckonrod.core.channel.Channel;
+import reckonrod.core.finding.Field;
 
 /**
  * A channel list.
  *
  * @param name what it is called
  * @param bandPlanId the plan it is worked out by
+ * @param licence the class of licence of that plan that judges where it may talk; empty for the usual one
  * @param slots the slots it has
  * @param blocks the spans it is arranged in, rising, none overlapping another
  * @param entries the channels by slot
  */
 public record ChannelList(
-        String name, String bandPlanId, SlotRange slots, List<Block> blocks, NavigableMap<Integer, ListEntry> entries) {
+        String name,
+        String bandPlanId,
+        String licence,
+        SlotRange slots,
+        List<Block> blocks,
+        NavigableMap<Integer, ListEntry> entries) {
     public ChannelList {
         blocks = List.copyOf(blocks);
         entries = Collections.unmodifiableNavigableMap(new TreeMap<>(entries));
@@ -45,22 +54,113 @@ public record ChannelList(
                 .findFirst();
     }
 
-    /**
-     * Puts a channel into the slot, or into the next free one after it when that is taken.
-     *
-     * @param id the new entry's id
-     */
-    public ListChange put(int slot, UUID id, Channel channel, String line) {
+    /** A list without channels or blocks. */
+    public static ChannelList empty(String name, String bandPlanId, SlotRange slots) {
+        return new ChannelList(name, bandPlanId, "", slots, List.of(), Collections.emptyNavigableMap());
+    }
+
+    /** How many slots are free from that one on. */
+    public int freeFrom(int slot) {
+        int from = Math.max(slot, slots.first());
+        return from > slots.last()
+                ? 0
+                : slots.last() - from + 1 - entries.tailMap(from, true).size();
+    }
+
+    /** Puts a channel into the slot, or into the next free one after it when that is taken. */
+    public ListChange put(int slot, ListEntry entry) {
+        return putAll(slot, List.of(entry));
+    }
+
+    /** Puts channels into the slot and the free ones after it, in order; all of them or none. */
+    public ListChange putAll(int slot, List<ListEntry> added) {
         if (!slots.contains(slot)) {
             return outside(slot);
         }
-        for (int free = slot; free <= slots.last(); free++) {
-            if (!entries.containsKey(free)) {
-                return changed(free, new ListEntry(id, channel, line, false), "Put " + channel.label(), free);
+        int free = freeFrom(slot);
+        if (added.isEmpty() || added.size() > free) {
+            return new ListChange.Refused(
+                    free == 0
+                            ? "No slot from " + slot + " to " + slots.last()
+                                    + " is free. Choose an earlier slot or delete a channel."
+                            : added.size() + " channels are to go in, and " + free + " slots from " + slot + " to "
+                                    + slots.last() + " are free. Put in fewer, or start at an earlier slot.");
+        }
+        NavigableMap<Integer, ListEntry> next = new TreeMap<>(entries);
+        int at = slot;
+        int first = slots.last();
+        for (ListEntry entry : added) {
+            while (next.containsKey(at)) {
+                at++;
+            }
+            first = Math.min(first, at);
+            next.put(at, entry);
+        }
+        String summary = added.size() == 1
+                ? "Put " + added.get(0).channel().label()
+                : "Put " + added.size() + " channels from slot " + first;
+        return new ListChange.Changed(with(next), summary, added.size() == 1 ? at : first);
+    }
+
+    /** Puts channels together into a new block: the first run of free slots from that one on that no block claims. */
+    public ListChange putBlock(String blockName, int slot, List<ListEntry> added) {
+        if (!slots.contains(slot) || added.isEmpty()) {
+            return outside(slot);
+        }
+        for (int first = slot; first + added.size() - 1 <= slots.last(); first++) {
+            SlotRange run = new SlotRange(first, first + added.size() - 1);
+            if (isFree(run)) {
+                return new ListChange.Changed(
+                        withBlock(new Block(blockName, run), added), "Put block " + blockName + " at " + run, first);
             }
         }
-        return new ListChange.Refused("No slot from " + slot + " to " + slots.last()
-                + " is free. Choose an earlier slot or delete a channel.");
+        return new ListChange.Refused("No " + added.size() + " slots in a row from " + slot + " to " + slots.last()
+                + " are free and outside every block. Start at an earlier slot, or make room.");
+    }
+
+    private boolean isFree(SlotRange run) {
+        return entries.subMap(run.first(), true, run.last(), true).isEmpty()
+                && blocks.stream().noneMatch(block -> block.slots().overlaps(run));
+    }
+
+    private ChannelList withBlock(Block block, List<ListEntry> added) {
+        NavigableMap<Integer, ListEntry> next = new TreeMap<>(entries);
+        for (int i = 0; i < added.size(); i++) {
+            next.put(block.slots().first() + i, added.get(i));
+        }
+        List<Block> nextBlocks = new ArrayList<>(blocks);
+        nextBlocks.add(block);
+        nextBlocks.sort(Comparator.comparingInt(each -> each.slots().first()));
+        return new ChannelList(name, bandPlanId, licence, slots, nextBlocks, next);
+    }
+
+    /** Lays a finding of an entry aside. */
+    public ListChange dismiss(UUID id, Dismissal dismissal) {
+        return withEntry(id, slot -> {
+            ListEntry entry = entries.get(slot);
+            return changed(
+                    slot,
+                    entry.withDismissal(dismissal),
+                    "Lay " + dismissal.code() + " of " + entry.channel().label() + " aside",
+                    slot);
+        });
+    }
+
+    /** Looks at a finding again that was laid aside. */
+    public ListChange lookAgain(UUID id, String code, Field field) {
+        return withEntry(id, slot -> {
+            ListEntry entry = entries.get(slot);
+            return changed(
+                    slot,
+                    entry.withoutDismissal(each -> each.code().equals(code) && each.field() == field),
+                    "Look at " + code + " of " + entry.channel().label() + " again",
+                    slot);
+        });
+    }
+
+    /** The list by another plan and licence, with these entries instead. */
+    public ChannelList byPlan(String planId, String nextLicence, NavigableMap<Integer, ListEntry> next) {
+        return new ChannelList(name, planId, nextLicence, slots, blocks, next);
     }
 
     /** Replaces the channel of an entry; its slot stays. */
@@ -130,6 +230,6 @@ public record ChannelList(
     }
 
     private ChannelList with(NavigableMap<Integer, ListEntry> next) {
-        return new ChannelList(name, bandPlanId, slots, blocks, next);
+        return byPlan(bandPlanId, licence, next);
     }
 }

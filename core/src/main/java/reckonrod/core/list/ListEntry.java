@@ -1,6 +1,9 @@
 package reckonrod.core.list;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.UUID;
+import java.util.function.Predicate;
 import reckonrod.core.channel.Channel;
 
 /**
@@ -8,15 +11,46 @@ import reckonrod.core.channel.Channel;
  *
  * @param id stays the same while the channel moves and changes
  * @param channel the channel
- * @param line the line it was typed as, kept as typed
+ * @param line the line it is now, as typed
+ * @param published the line it came in as; what differs from it was typed over later
  * @param pinned whether it keeps its slot
+ * @param dismissals the findings laid aside for the channel as it is now
  */
-public record ListEntry(UUID id, Channel channel, String line, boolean pinned) {
-    ListEntry withChannel(Channel next, String nextLine) {
-        return new ListEntry(id, next, nextLine, pinned);
+public record ListEntry(
+        UUID id, Channel channel, String line, String published, boolean pinned, List<Dismissal> dismissals) {
+    public ListEntry {
+        dismissals = List.copyOf(dismissals);
     }
 
-    ListEntry withPinned(boolean next) {
-        return new ListEntry(id, channel, line, next);
+    /** A channel as it comes in. */
+    public static ListEntry of(UUID id, Channel channel, String line) {
+        return new ListEntry(id, channel, line, line, false, List.of());
+    }
+
+    /** The entry with another channel; what was laid aside is looked at again if the channel changed. */
+    public ListEntry withChannel(Channel next, String nextLine) {
+        return new ListEntry(id, next, nextLine, published, pinned, next.equals(channel) ? dismissals : List.of());
+    }
+
+    /** The entry pinned to its slot, or let go. */
+    public ListEntry withPinned(boolean next) {
+        return new ListEntry(id, channel, line, published, next, dismissals);
+    }
+
+    ListEntry withDismissal(Dismissal dismissal) {
+        List<Dismissal> next = new ArrayList<>(dismissals);
+        next.removeIf(dismissal::sameSubject);
+        next.add(dismissal);
+        return new ListEntry(id, channel, line, published, pinned, next);
+    }
+
+    ListEntry withoutDismissal(Predicate<Dismissal> which) {
+        return new ListEntry(
+                id,
+                channel,
+                line,
+                published,
+                pinned,
+                dismissals.stream().filter(which.negate()).toList());
     }
 }

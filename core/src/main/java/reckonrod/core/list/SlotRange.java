@@ -18,6 +18,11 @@ public record SlotRange(int first, int last) {
         return first <= slot && slot <= last;
     }
 
+    /** Whether the two have a slot in common. */
+    public boolean overlaps(SlotRange other) {
+        return first <= other.last && other.first <= last;
+    }
+
     /** How many there are. */
     public int count() {
         return last - first + 1;

@@ -11,6 +11,7 @@ import reckonrod.core.bandplan.SegmentUse;
 import reckonrod.core.bandplan.Service;
 import reckonrod.core.bandplan.ShiftRule;
 import reckonrod.core.channel.Channel;
+import reckonrod.core.channel.DirectoryFlag;
 import reckonrod.core.channel.Emission;
 import reckonrod.core.channel.Power;
 import reckonrod.core.channel.Talk;
@@ -19,7 +20,9 @@ import reckonrod.core.finding.Edit;
 import reckonrod.core.finding.Field;
 import reckonrod.core.finding.Finding;
 import reckonrod.core.finding.Fix;
+import reckonrod.core.frequency.AirChannel;
 import reckonrod.core.frequency.Frequency;
+import reckonrod.core.frequency.Raster;
 import reckonrod.core.frequency.Shift;
 import reckonrod.core.notation.LineParts.Direction;
 import reckonrod.core.notation.Step.Source;
@@ -46,11 +49,12 @@ final class ChannelWorker {
 
     WorkedAnswer work() {
         if (!parts.name.isEmpty()) {
-            step("Name", parts.name, parts.nameAtEnd ? "the words at the end" : "the words in front", Source.TYPED);
+            step("Name", parts.name, parts.nameAtEnd ? "the words at the end" : "the words in front", Source.PUBLISHED);
         }
-        step("Listen", receive.toString(), "the first frequency of the line", Source.TYPED);
+        stepListen();
         step("Band", bandWords(), plan.title(), Source.RULE);
-        Optional<Talk> talk = talk().flatMap(this::insideBands);
+        checkBandName();
+        Optional<Talk> talk = isKnown() ? talk().flatMap(this::insideWindows) : Optional.empty();
         if (talk.isEmpty()) {
             return new WorkedAnswer(line, Optional.empty(), steps, findings, List.of());
         }
@@ -58,10 +62,89 @@ final class ChannelWorker {
                 .transmit(receive)
                 .ifPresentOrElse(this::stepTalk, () -> step("Talk", "never", "listen-only", Source.RULE));
         toneSteps();
-        Channel channel =
-                new Channel(parts.name, receive, talk.get(), parts.talkTone, parts.listenTone, emission(), power());
+        Channel channel = new Channel(
+                parts.name, receive, talk.get(), parts.talkTone, parts.listenTone, emission(), power(), parts.flags);
+        flagStep();
         findings.addAll(Checks.channel(channel, plan));
         return new WorkedAnswer(line, Optional.of(channel), steps, withLineFixes(), BandStrip.of(channel, plan));
+    }
+
+    private void stepListen() {
+        Optional<AirChannel> air = parts.airChannel;
+        step(
+                "Listen",
+                receive.toString(),
+                air.map(each -> "the air channel named " + each.name().toMegahertzText() + ", " + each.spacing()
+                                + " spacing")
+                        .orElse("the first frequency of the line"),
+                Source.PUBLISHED);
+        boolean airBand = plan.serviceAt(receive)
+                .map(each -> each.emission().equals(Emission.AM.name()))
+                .orElse(false);
+        if (airBand && air.isEmpty() && AirChannel.NAMES.contains(receive)) {
+            tellOffChannel();
+        }
+    }
+
+    private void tellOffChannel() {
+        Frequency nearest = Raster.KHZ_8_33.nearest(receive);
+        if (nearest.equals(receive)) {
+            return;
+        }
+        String name = AirChannel.ofNarrowCarrier(nearest)
+                .map(each -> each.name().toMegahertzText())
+                .orElse(nearest.toMegahertzText());
+        findings.add(new Finding(
+                LineFindings.AIR_OFF_CHANNEL,
+                Field.RECEIVE,
+                Map.of("listen", receive.toString(), "nearest", name + " (" + nearest + ")"),
+                Rewriting.fix("Use " + name, line, parts.receiveText, name).stream()
+                        .toList()));
+    }
+
+    private void checkBandName() {
+        Optional<String> said = parts.bandName;
+        if (said.isPresent() && !band.map(Band::name).equals(said)) {
+            findings.add(Finding.of(
+                    LineFindings.BAND_DISAGREES,
+                    Field.RECEIVE,
+                    Map.of(
+                            "said",
+                            said.get(),
+                            "listen",
+                            receive.toString(),
+                            "band",
+                            band.map(each -> "the " + each.name() + " band").orElse("no amateur band"))));
+        }
+    }
+
+    /** A frequency that the plan knows nothing of is refused, unless the line says that it is for listening. */
+    private boolean isKnown() {
+        if (plan.knows(receive) || parts.direction == Direction.LISTEN_ONLY) {
+            return true;
+        }
+        String typed = receive.toMegahertzText();
+        List<Fix> fixes = new ArrayList<>();
+        FrequencyReading.readings(typed.replace(".", ""), plan)
+                .forEach(reading -> Rewriting.fix("Read " + reading, line, parts.receiveText, reading.toMegahertzText())
+                        .ifPresent(fixes::add));
+        fixes.add(new Fix("Keep it for listening", new Edit.RewriteLine(line.strip() + " listen-only")));
+        findings.add(new Finding(
+                LineFindings.OUTSIDE_KNOWN,
+                Field.RECEIVE,
+                Map.of("found", receive.toString(), "plan", plan.shortTitle()),
+                fixes));
+        return false;
+    }
+
+    private void flagStep() {
+        if (!parts.flags.isEmpty()) {
+            step(
+                    "Directory",
+                    parts.flags.stream().map(DirectoryFlag::words).collect(Collectors.joining(", ")),
+                    parts.flags.stream().map(DirectoryFlag::meaning).collect(Collectors.joining("; ")),
+                    Source.PUBLISHED);
+        }
     }
 
     private String bandWords() {
@@ -92,7 +175,7 @@ final class ChannelWorker {
                 "Shift",
                 sameBand ? actual.toString() : "split",
                 "two frequencies given: output, then input. A given pair wins over any rule",
-                Source.TYPED);
+                Source.PUBLISHED);
         boolean signed = parts.direction == Direction.MINUS || parts.direction == Direction.PLUS;
         boolean signAgrees = !signed || (parts.direction == Direction.MINUS) == (actual.hertz() < 0);
         boolean sizeAgrees =
@@ -130,7 +213,7 @@ final class ChannelWorker {
                 "Shift",
                 "none",
                 parts.direction == Direction.SIMPLEX ? "simplex, as typed" : "no sign and no second frequency: simplex",
-                parts.direction == Direction.SIMPLEX ? Source.TYPED : Source.USUAL);
+                parts.direction == Direction.SIMPLEX ? Source.PUBLISHED : Source.USUAL);
         return new Talk.Same();
     }
 
@@ -138,14 +221,11 @@ final class ChannelWorker {
         int sign = parts.direction == Direction.MINUS ? -1 : 1;
         if (parts.shiftSizeHertz.isPresent()) {
             Shift shift = Shift.ofHertz(sign * parts.shiftSizeHertz.get());
-            step("Shift", shift.toString(), "sign and size as typed", Source.TYPED);
+            step("Shift", shift.toString(), "sign and size as typed", Source.PUBLISHED);
             return Optional.of(new Talk.Shifted(shift, false));
         }
         List<ShiftRule> rules = band.map(each -> each.rulesFor(receive)).orElse(List.of());
-        Optional<ShiftRule> rule = rules.stream()
-                .filter(each -> Long.signum(each.shift().hertz()) == sign)
-                .findFirst()
-                .or(() -> rules.stream().findFirst());
+        Optional<ShiftRule> rule = band.flatMap(each -> each.ruleFor(receive, sign));
         if (rule.isEmpty()) {
             findings.add(Finding.of(
                     LineFindings.SIZE_UNKNOWN,
@@ -194,12 +274,13 @@ final class ChannelWorker {
                 parts.talkTone,
                 parts.listenTone,
                 parts.emission.orElse(usualEmission(receive, plan)),
-                parts.power.orElse(Power.HIGH));
+                parts.power.orElse(Power.HIGH),
+                parts.flags);
         return new Fix("Use " + shift, new Edit.ReplaceChannel(typed));
     }
 
-    /** A talk frequency outside every band of the plan is taken away; the channel is then listen-only. */
-    private Optional<Talk> insideBands(Talk talk) {
+    /** A talk frequency outside the talk windows is taken away; the channel is then listen-only. */
+    private Optional<Talk> insideWindows(Talk talk) {
         boolean lowerThanAnything = talk instanceof Talk.Shifted shifted
                 && receive.hertz() + shifted.shift().hertz() < 1;
         if (lowerThanAnything) {
@@ -213,15 +294,24 @@ final class ChannelWorker {
                             "The shift is larger than the frequency")));
             return Optional.empty();
         }
-        Optional<Frequency> outside =
-                talk.transmit(receive).filter(transmit -> plan.bandAt(transmit).isEmpty());
+        Optional<Frequency> outside = talk.transmit(receive).filter(transmit -> !plan.mayTalk(transmit));
         if (outside.isEmpty()) {
             return Optional.of(talk);
         }
-        if (!(talk instanceof Talk.Same)) {
-            findings.add(Checks.talkOutside(outside.get(), plan));
+        if (!(talk instanceof Talk.Same) || band.isPresent()) {
+            Finding finding = Checks.talkOutside(outside.get(), plan);
+            findings.add(new Finding(finding.kind(), finding.field(), finding.facts(), byRuleInstead(talk)));
         }
         return Optional.of(new Talk.Never());
+    }
+
+    /** The shifts that the plan has there, where the one in the line leads outside: a digit of it may have slipped. */
+    private List<Fix> byRuleInstead(Talk talk) {
+        return talk instanceof Talk.Shifted
+                ? band.map(each -> each.rulesFor(receive)).orElse(List.of()).stream()
+                        .map(rule -> asTyped(rule.shift()))
+                        .toList()
+                : List.of();
     }
 
     private void stepTalk(Frequency transmit) {
@@ -231,7 +321,7 @@ final class ChannelWorker {
                 : receive.toMegahertzText() + (shift.hertz() < 0 ? " " + Shift.MINUS + " " : " + ")
                         + Shift.ofHertz(shift.sizeHertz()).toMegahertzText().substring(1) + " = "
                         + transmit.toMegahertzText();
-        step("Talk", transmit.toString(), sum, parts.transmit.isPresent() ? Source.TYPED : Source.WORKED_OUT);
+        step("Talk", transmit.toString(), sum, parts.transmit.isPresent() ? Source.PUBLISHED : Source.ARITHMETIC);
     }
 
     private void toneSteps() {
@@ -244,7 +334,7 @@ final class ChannelWorker {
                 what,
                 tone.text().orElse("none"),
                 tone.isPresent() ? meaning : without,
-                tone.isPresent() ? Source.TYPED : Source.USUAL);
+                tone.isPresent() ? Source.PUBLISHED : Source.USUAL);
     }
 
     private Emission emission() {
@@ -261,7 +351,7 @@ final class ChannelWorker {
     }
 
     private static Source source(Optional<?> typed) {
-        return typed.isPresent() ? Source.TYPED : Source.USUAL;
+        return typed.isPresent() ? Source.PUBLISHED : Source.USUAL;
     }
 
     /** The emission a line without one means: that of the listening service, else FM. */

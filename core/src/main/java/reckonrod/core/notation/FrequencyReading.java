@@ -6,7 +6,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import reckonrod.core.bandplan.BandPlan;
-import reckonrod.core.finding.Edit;
 import reckonrod.core.finding.Field;
 import reckonrod.core.finding.Finding;
 import reckonrod.core.finding.Fix;
@@ -15,16 +14,22 @@ import reckonrod.core.frequency.Frequency;
 /** Reads one frequency of a line, with its point or keyed without one. */
 final class FrequencyReading {
     private static final int MOST_KEYED_DIGITS = 10;
+    private static final int MOST_DECIMALS = 6;
 
     private FrequencyReading() {}
 
     /** The frequency, or nothing and a finding that says why. */
     static Optional<Frequency> read(String text, String line, BandPlan plan, List<Finding> findings) {
         boolean keyed = text.length() > 4 && text.chars().allMatch(Character::isDigit);
-        return keyed ? readKeyed(text, line, plan, findings) : readPointed(text, findings);
+        return keyed ? readKeyed(text, line, plan, findings) : readPointed(text, line, findings);
     }
 
-    private static Optional<Frequency> readPointed(String text, List<Finding> findings) {
+    private static Optional<Frequency> readPointed(String text, String line, List<Finding> findings) {
+        int decimals = text.length() - text.indexOf('.') - 1;
+        if (text.indexOf('.') >= 0 && decimals > MOST_DECIMALS && Character.isDigit(text.charAt(text.length() - 1))) {
+            findings.add(tooFine(text, line));
+            return Optional.empty();
+        }
         try {
             return Optional.of(Frequency.parse(text));
         } catch (IllegalArgumentException notAFrequency) {
@@ -32,6 +37,26 @@ final class FrequencyReading {
             findings.add(Finding.of(LineFindings.UNREADABLE, Field.RECEIVE, Map.of("found", text, "reason", reason)));
             return Optional.empty();
         }
+    }
+
+    /** More decimals than 1 Hz has: a digit slipped in, and even a last zero does not make it right. */
+    private static Finding tooFine(String text, String line) {
+        String cut = text.substring(0, text.indexOf('.') + 1 + MOST_DECIMALS);
+        List<Fix> fixes = new ArrayList<>();
+        String understood = "";
+        try {
+            Frequency reading = Frequency.parse(cut);
+            understood = ". Its first six give " + reading;
+            Rewriting.fix("Read " + reading, line, text, reading.toMegahertzText())
+                    .ifPresent(fixes::add);
+        } catch (IllegalArgumentException outOfRange) {
+            // Nothing was understood, so nothing is offered.
+        }
+        return new Finding(
+                LineFindings.UNREADABLE,
+                Field.RECEIVE,
+                Map.of("found", text, "reason", "It has more decimals than 1 Hz, six behind the point" + understood),
+                fixes);
     }
 
     private static Optional<Frequency> readKeyed(String digits, String line, BandPlan plan, List<Finding> findings) {
@@ -45,8 +70,7 @@ final class FrequencyReading {
             return Optional.empty();
         }
         List<Fix> fixes = readings.stream()
-                .map(reading -> new Fix(
-                        "Read " + reading, new Edit.RewriteLine(line.replace(digits, reading.toMegahertzText()))))
+                .flatMap(reading -> Rewriting.fix("Read " + reading, line, digits, reading.toMegahertzText()).stream())
                 .toList();
         String list = readings.stream().map(Frequency::toString).collect(Collectors.joining(" or "));
         findings.add(
@@ -54,7 +78,8 @@ final class FrequencyReading {
         return Optional.empty();
     }
 
-    private static List<Frequency> readings(String digits, BandPlan plan) {
+    /** Every place for the point that gives a frequency which the plan knows. */
+    static List<Frequency> readings(String digits, BandPlan plan) {
         List<Frequency> readings = new ArrayList<>();
         for (int megahertzDigits = 1; megahertzDigits <= 4 && digits.length() <= MOST_KEYED_DIGITS; megahertzDigits++) {
             int decimals = digits.length() - megahertzDigits;

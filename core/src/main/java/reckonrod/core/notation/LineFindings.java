@@ -32,11 +32,46 @@ final class LineFindings {
             Severity.ERROR,
             "\"{found}\" has no decimal point and can be {readings}.",
             "Both are known frequencies, so none is chosen for you.");
-    static final FindingKind TONE_NOT_STANDARD = new FindingKind(
-            "tone-not-standard",
+    static final FindingKind OUTSIDE_KNOWN = new FindingKind(
+            "frequency-outside-known",
             Severity.ERROR,
-            "{tone} Hz is no standard tone; the nearest are {first} and {second}. No tone is chosen.",
-            "A radio can only send the tones of its table, and the neighbour may not open the repeater.");
+            "{found} was understood, and {plan} knows no band and no listening service there.",
+            "A digit may have slipped, or the list uses another band plan. Write listen behind it to keep it for listening.");
+    static final FindingKind AIR_NAME_MISSING = new FindingKind(
+            "air-channel-missing",
+            Severity.ERROR,
+            "There is no air channel {name}; its neighbours are {neighbours}.",
+            "Names of air channels do not end in 20, 45, 70 or 95, so a digit slipped.");
+    static final FindingKind AIR_OFF_CHANNEL = new FindingKind(
+            "air-frequency-off-channel",
+            Severity.DOUBT,
+            "{listen} is no carrier of an air channel; the nearest is {nearest}.",
+            "Air channels lie a third of 25 kHz apart and are called by names such as 132.810.");
+    static final FindingKind ONLY_TALK = new FindingKind(
+            "only-talk-given",
+            Severity.ERROR,
+            "The line says where to talk, {talk}, and not where to listen.",
+            "The listen frequency comes first, such as 145.310 > 144.710.");
+    static final FindingKind TWO_LISTEN = new FindingKind(
+            "frequency-left-over",
+            Severity.DOUBT,
+            "{found} is one frequency more than a channel has.",
+            "A line holds one channel: where you listen, and where you talk. The first two were kept.");
+    static final FindingKind BAND_DISAGREES = new FindingKind(
+            "band-disagrees",
+            Severity.DOUBT,
+            "The line says {said}, and {listen} is in {band}.",
+            "One of the two was copied wrongly.");
+    static final FindingKind DIGITAL_MODE = new FindingKind(
+            "digital-mode",
+            Severity.DOUBT,
+            "The line says {mode}, a digital mode; the channel was worked out as FM.",
+            "An FM radio hears noise on a digital repeater, unless it carries FM too.");
+    static final FindingKind SHORT_CODE = new FindingKind(
+            "dcs-zero-added",
+            Severity.NOTE,
+            "The DCS code {said} was read as {code}.",
+            "Codes have three digits; spreadsheets drop a zero in front.");
     static final FindingKind TWO_TONES = new FindingKind(
             "tone-given-twice",
             Severity.ERROR,

@@ -1,11 +1,15 @@
 package reckonrod.core.notation;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import reckonrod.core.channel.DirectoryFlag;
 import reckonrod.core.channel.Emission;
 import reckonrod.core.channel.Power;
 import reckonrod.core.finding.Finding;
+import reckonrod.core.frequency.AirChannel;
 import reckonrod.core.frequency.Frequency;
 import reckonrod.core.tone.NoTone;
 import reckonrod.core.tone.Tone;
@@ -23,7 +27,9 @@ final class LineParts {
 
     String name = "";
     boolean nameAtEnd;
+    String receiveText = "";
     Optional<Frequency> receive = Optional.empty();
+    Optional<AirChannel> airChannel = Optional.empty();
     Optional<Frequency> transmit = Optional.empty();
     Direction direction = Direction.UNSAID;
     Optional<Long> shiftSizeHertz = Optional.empty();
@@ -31,6 +37,8 @@ final class LineParts {
     Tone listenTone = NoTone.NONE;
     Optional<Emission> emission = Optional.empty();
     Optional<Power> power = Optional.empty();
+    Optional<String> bandName = Optional.empty();
+    final Set<DirectoryFlag> flags = EnumSet.noneOf(DirectoryFlag.class);
     final List<String> leftovers = new ArrayList<>();
     final List<Finding> findings = new ArrayList<>();
 }

@@ -5,11 +5,15 @@ import java.util.StringJoiner;
 import java.util.regex.Pattern;
 import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.channel.Channel;
+import reckonrod.core.channel.DirectoryFlag;
+import reckonrod.core.channel.Emission;
 import reckonrod.core.channel.Power;
 import reckonrod.core.channel.Talk;
+import reckonrod.core.frequency.AirChannel;
 import reckonrod.core.frequency.Frequency;
 import reckonrod.core.tone.CtcssTone;
 import reckonrod.core.tone.DcsCode;
+import reckonrod.core.tone.ReversedTone;
 import reckonrod.core.tone.Tone;
 
 /** Writes a channel as a line that reads back as the same channel. */
@@ -26,10 +30,12 @@ public final class LineWriter {
     public static String write(Channel channel, BandPlan plan) {
         StringJoiner line = new StringJoiner(" ");
         if (!channel.name().isEmpty()) {
-            boolean plain = PLAIN_NAME.matcher(channel.name()).matches();
-            line.add(plain ? channel.name() : '"' + channel.name() + '"');
+            line.add(
+                    isPlain(channel.name())
+                            ? channel.name()
+                            : '"' + channel.name().replace("\"", "\"\"") + '"');
         }
-        line.add(channel.receive().toMegahertzText() + talkWords(channel, plan));
+        line.add(listenWord(channel, plan) + talkWords(channel, plan));
         tone("T", channel.talkTone()).ifPresent(line::add);
         tone("R", channel.listenTone()).ifPresent(line::add);
         if (channel.emission() != ChannelWorker.usualEmission(channel.receive(), plan)) {
@@ -38,7 +44,23 @@ public final class LineWriter {
         if (channel.power() != Power.HIGH) {
             line.add(channel.power().word());
         }
+        channel.flags().stream().map(DirectoryFlag::word).forEach(line::add);
         return line.toString();
+    }
+
+    private static boolean isPlain(String name) {
+        String last = name.substring(name.lastIndexOf(' ') + 1);
+        return PLAIN_NAME.matcher(name).matches() && !Chunks.isSideWord(last);
+    }
+
+    // A carrier of its own is written by its name, since a figure such as 132.810 is read as one.
+    private static String listenWord(Channel channel, BandPlan plan) {
+        return plan.serviceAt(channel.receive())
+                .filter(service -> service.emission().equals(Emission.AM.name()))
+                .flatMap(service -> AirChannel.ofNarrowCarrier(channel.receive()))
+                .map(AirChannel::name)
+                .orElse(channel.receive())
+                .toMegahertzText();
     }
 
     private static String talkWords(Channel channel, BandPlan plan) {
@@ -53,14 +75,19 @@ public final class LineWriter {
         if (talk instanceof Talk.On && transmit.isPresent()) {
             return " > " + transmit.get().toMegahertzText();
         }
-        return talk instanceof Talk.Same
-                ? " simplex"
-                : plan.bandAt(channel.receive()).isPresent() ? " listen" : "";
+        return talk instanceof Talk.Same ? " simplex" : isListenedToOnly(channel.receive(), plan) ? "" : " listen-only";
+    }
+
+    private static boolean isListenedToOnly(Frequency receive, BandPlan plan) {
+        return plan.bandAt(receive).isEmpty() && plan.serviceAt(receive).isPresent();
     }
 
     private static Optional<String> tone(String side, Tone tone) {
         if (tone instanceof CtcssTone ctcss) {
             return Optional.of(side + ctcss.toHertzText());
+        }
+        if (tone instanceof ReversedTone reversed) {
+            return Optional.of("REV" + reversed.tone().toHertzText());
         }
         if (tone instanceof DcsCode dcs) {
             return Optional.of((side.equals("R") ? "R" : "") + "D" + dcs.toOctalText()

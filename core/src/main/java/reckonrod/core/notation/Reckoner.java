@@ -1,14 +1,23 @@
 package reckonrod.core.notation;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Pattern;
+import reckonrod.core.bandplan.Band;
 import reckonrod.core.bandplan.BandPlan;
+import reckonrod.core.bandplan.ShiftRule;
+import reckonrod.core.finding.Edit;
 import reckonrod.core.finding.Field;
 import reckonrod.core.finding.Finding;
+import reckonrod.core.finding.Fix;
+import reckonrod.core.frequency.Frequency;
 
 /** Works out a line by a band plan. */
 public final class Reckoner {
+    private static final Pattern LETTER_AMONG_DIGITS = Pattern.compile("(?<=[\\d.,])[OolI](?![\\p{L}])");
+
     private Reckoner() {}
 
     /**
@@ -33,16 +42,51 @@ public final class Reckoner {
         }
         LineParts parts = LineReader.read(line, plan);
         if (parts.receive.isEmpty()) {
-            return unanswered(line, withoutFrequency(line, parts));
+            return unanswered(line, withoutFrequency(line, parts, plan));
         }
         return new ChannelWorker(line, parts, plan).work();
     }
 
-    private static List<Finding> withoutFrequency(String line, LineParts parts) {
+    private static List<Finding> withoutFrequency(String line, LineParts parts, BandPlan plan) {
         boolean said = parts.findings.stream().anyMatch(finding -> finding.field() == Field.RECEIVE);
+        if (!said && parts.transmit.isPresent()) {
+            return List.of(onlyTalk(parts.transmit.get(), line, plan));
+        }
         return said
                 ? parts.findings
-                : List.of(Finding.of(LineFindings.NO_FREQUENCY, Field.RECEIVE, Map.of("line", line.strip())));
+                : List.of(new Finding(
+                        LineFindings.NO_FREQUENCY,
+                        Field.RECEIVE,
+                        Map.of("line", line.strip()),
+                        lettersForDigits(line)));
+    }
+
+    /** The letters O and l in the middle of digits were meant as 0 and 1. */
+    private static List<Fix> lettersForDigits(String line) {
+        String mended = LETTER_AMONG_DIGITS
+                .matcher(line)
+                .replaceAll(match -> match.group().equalsIgnoreCase("o") ? "0" : "1");
+        return mended.equals(line)
+                ? List.of()
+                : List.of(new Fix("Read " + mended.strip(), new Edit.RewriteLine(mended)));
+    }
+
+    /** Going back from an input to the outputs whose rules lead to it. */
+    private static Finding onlyTalk(Frequency talk, String line, BandPlan plan) {
+        List<Fix> fixes = new ArrayList<>();
+        for (Band band : plan.bands()) {
+            for (ShiftRule rule : band.shiftRules()) {
+                Frequency output = talk.hertz() > rule.shift().hertz()
+                        ? Frequency.ofHertz(talk.hertz() - rule.shift().hertz())
+                        : talk;
+                if (rule.outputs().contains(output)) {
+                    fixes.add(new Fix(
+                            "Listen on " + output,
+                            new Edit.RewriteLine("rx " + output.toMegahertzText() + " " + line)));
+                }
+            }
+        }
+        return new Finding(LineFindings.ONLY_TALK, Field.RECEIVE, Map.of("talk", talk.toString()), fixes);
     }
 
     private static WorkedAnswer unanswered(String line, List<Finding> findings) {

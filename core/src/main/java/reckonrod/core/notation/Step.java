@@ -7,16 +7,19 @@ package reckonrod.core.notation;
  * @param value what it was settled to, such as {@code −0.600 MHz}
  * @param how how it came about, in plain words
  * @param source where it comes from
+ * @param was what it would be by the line as published, where that differs; else empty
  */
-public record Step(String what, String value, String how, Source source) {
+public record Step(String what, String value, String how, Source source, String was) {
     /** Where a step's value comes from. */
     public enum Source {
-        /** It stood in the line. */
-        TYPED("typed"),
+        /** It stood in the line as it came in. */
+        PUBLISHED("published"),
         /** It follows from the line and a rule of the band plan. */
-        RULE("rule"),
+        RULE("worked out by rule"),
         /** Plain arithmetic on earlier steps. */
-        WORKED_OUT("worked out"),
+        ARITHMETIC("arithmetic"),
+        /** The person changed it after the line had come in. */
+        TYPED_OVER("typed over by you"),
         /** Nothing was said, so the usual was taken. */
         USUAL("usual");
 
@@ -30,5 +33,19 @@ public record Step(String what, String value, String how, Source source) {
         public String words() {
             return words;
         }
+    }
+
+    /** A step of a line as it came in. */
+    Step(String what, String value, String how, Source source) {
+        this(what, value, how, source, "");
+    }
+
+    /** This step seen beside the same step of the line as published; null when that line has no such step. */
+    Step beside(Step published) {
+        if (published != null && published.value.equals(value)) {
+            return this;
+        }
+        String before = published == null ? "" : published.value;
+        return new Step(what, value, how, source == Source.PUBLISHED ? Source.TYPED_OVER : source, before);
     }
 }

@@ -28,7 +28,19 @@ final class DefinitionReader {
                 top.text("ident"),
                 limits,
                 memory(top.section("memory"), limits.slots().count()),
-                link(top.section("link")));
+                link(top.section("link")),
+                shiftMenu(top.section("panel").section("shift")));
+    }
+
+    private static ShiftMenu shiftMenu(Section section) {
+        return new ShiftMenu(
+                section.text("direction_item"),
+                section.text("size_item"),
+                section.text("lower"),
+                section.text("higher"),
+                section.text("none"),
+                section.number("digits", 3, 9),
+                section.number("last_digit_hertz", 1, 1_000_000));
     }
 
     private static Limits limits(Section section) {

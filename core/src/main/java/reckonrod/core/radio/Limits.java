@@ -6,6 +6,8 @@ import reckonrod.core.frequency.Frequency;
 import reckonrod.core.frequency.FrequencyRange;
 import reckonrod.core.frequency.Raster;
 import reckonrod.core.list.SlotRange;
+import reckonrod.core.tone.ReversedTone;
+import reckonrod.core.tone.Tone;
 import reckonrod.core.tone.ToneTable;
 
 /**
@@ -45,6 +47,11 @@ public record Limits(
     /** Whether its hardware can talk there. */
     public boolean transmits(Frequency frequency) {
         return transmit.stream().anyMatch(range -> range.contains(frequency));
+    }
+
+    /** Whether it can send and wait for the tone. No layout here has a place for a reversed one yet. */
+    public boolean has(Tone tone) {
+        return !(tone instanceof ReversedTone) && tones.contains(tone);
     }
 
     /** Whether one of its steps reaches the frequency. */

@@ -11,6 +11,7 @@ package reckonrod.core.radio;
  * @param limits what it can hold
  * @param memory how its memory is laid out
  * @param link how it is loaded
+ * @param shiftMenu how a shift is keyed in on its panel
  */
 public record RadioDefinition(
         String id,
@@ -20,7 +21,8 @@ public record RadioDefinition(
         String ident,
         Limits limits,
         MemoryLayout memory,
-        LinkDefinition link) {
+        LinkDefinition link,
+        ShiftMenu shiftMenu) {
     public RadioDefinition {
         if (memory.count() != limits.slots().count()) {
             throw new IllegalArgumentException("the memory must hold as many slots as the limits say, "
@@ -55,6 +57,11 @@ public record RadioDefinition(
             throw new IllegalArgumentException(
                     holds + " must be able to hold " + needed + ", but its bits end at " + most);
         }
+    }
+
+    /** Whether it is held near the head. */
+    public boolean isHandheld() {
+        return kind.equals("handheld");
     }
 
     /** Maker and model, as people say it. */

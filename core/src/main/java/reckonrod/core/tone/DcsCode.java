@@ -35,6 +35,9 @@ public record DcsCode(int code, Polarity polarity) implements Tone {
     /** The highest code: octal 777. */
     public static final int MOST = 0777;
 
+    /** How many bits go on the air, over and over. */
+    public static final int WORD_BITS = GolayWord.BITS;
+
     private static final Pattern TEXT = Pattern.compile("([0-7]{3}) ?([NI])");
 
     public DcsCode {

@@ -1,5 +1,6 @@
 package reckonrod.core.tone;
 
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
@@ -34,13 +35,13 @@ public record ToneTable(List<CtcssTone> ctcss, List<DcsCode> dcs) {
      * A tone of the table and how far it is from the one asked for.
      *
      * @param tone the tone
-     * @param distanceTenthsHertz how far away, in tenths of a hertz
+     * @param distanceHertz how far away, in hertz, exact
      */
-    public record Neighbour(CtcssTone tone, int distanceTenthsHertz) {
+    public record Neighbour(CtcssTone tone, BigDecimal distanceHertz) {
         /** {@code 71.9 (0.4 away)}. */
         @Override
         public String toString() {
-            return tone.toHertzText() + " (" + distanceTenthsHertz / 10 + "." + distanceTenthsHertz % 10 + " away)";
+            return tone.toHertzText() + " (" + distanceHertz.toPlainString() + " away)";
         }
     }
 
@@ -118,10 +119,14 @@ public record ToneTable(List<CtcssTone> ctcss, List<DcsCode> dcs) {
     }
 
     /** The two tones that lie nearest, nearest first, the lower first when both are as far. */
-    public List<Neighbour> nearest(int tenthsHertz) {
+    public List<Neighbour> nearest(BigDecimal hertz) {
         return ctcss.stream()
-                .map(tone -> new Neighbour(tone, Math.abs(tone.tenthsHertz() - tenthsHertz)))
-                .sorted(Comparator.comparingInt(Neighbour::distanceTenthsHertz))
+                .map(tone -> new Neighbour(
+                        tone,
+                        BigDecimal.valueOf(tone.tenthsHertz(), 1)
+                                .subtract(hertz)
+                                .abs()))
+                .sorted(Comparator.comparing(Neighbour::distanceHertz))
                 .limit(2)
                 .toList();
     }

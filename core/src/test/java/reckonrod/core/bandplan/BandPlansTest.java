@@ -96,6 +96,9 @@ class BandPlansTest {
                         title: x
                         short_title: x
                         practice: x
+                        status: x
+                        licences:
+                          - { name: full, talk_mhz: ["144.000-146.000"], practice: x }
                         bands:
                           - name: 2 m
                             range_mhz: 144.000-146.000
@@ -106,7 +109,7 @@ class BandPlansTest {
                         """))
                 .singleElement()
                 .asString()
-                .startsWith("x.yaml:6: inputs of the shift rule must lie inside the band");
+                .startsWith("x.yaml:9: inputs of the shift rule must lie inside the band");
     }
 
     private static List<String> faults(String yaml) {

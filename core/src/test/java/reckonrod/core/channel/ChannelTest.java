@@ -6,11 +6,10 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import org.junit.jupiter.api.Test;
 import reckonrod.core.frequency.Frequency;
 import reckonrod.core.frequency.Shift;
-import reckonrod.core.tone.NoTone;
 
 class ChannelTest {
     private static Channel channel(String name, Talk talk) {
-        return new Channel(name, Frequency.parse("145.310"), talk, NoTone.NONE, NoTone.NONE, Emission.FM, Power.HIGH);
+        return Channel.of(Frequency.parse("145.310"), talk).withName(name);
     }
 
     @Test

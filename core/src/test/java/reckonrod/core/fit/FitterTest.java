@@ -3,29 +3,34 @@ package reckonrod.core.fit;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
-import java.util.TreeMap;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import reckonrod.core.Lists;
 import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.bandplan.BandPlans;
+import reckonrod.core.datafile.DataFile;
+import reckonrod.core.finding.Finding;
+import reckonrod.core.finding.Fix;
 import reckonrod.core.list.ChannelList;
 import reckonrod.core.list.ListChange;
 import reckonrod.core.list.ListEntry;
 import reckonrod.core.list.SlotRange;
 import reckonrod.core.notation.Reckoner;
+import reckonrod.core.radio.RadioDefinition;
 import reckonrod.core.radio.RadioDefinitions;
+import reckonrod.core.tone.NoTone;
 
 class FitterTest {
     private static final BandPlan R2 =
             BandPlans.shipped().find("r2-north-america").orElseThrow();
     private final Fitter fitter =
-            new Fitter(RadioDefinitions.shipped().find("wrenling-w12").orElseThrow());
+            new Fitter(RadioDefinitions.shipped().find("wrenling-w12").orElseThrow(), R2);
 
     private static ListEntry entry(String line) {
-        return new ListEntry(new UUID(0, 1), Reckoner.reckon(line, R2).channel().orElseThrow(), line, false);
+        return ListEntry.of(new UUID(0, 1), Reckoner.reckon(line, R2).channel().orElseThrow(), line);
     }
 
     @ParameterizedTest
@@ -67,10 +72,10 @@ class FitterTest {
 
     @Test
     void everyEntryIsCounted() {
-        ChannelList list = new ChannelList("x", R2.id(), new SlotRange(0, 199), List.of(), new TreeMap<>());
+        ChannelList list = ChannelList.empty("x", R2.id(), new SlotRange(0, 199));
         for (String line : List.of("A 146.520", "Bb 146.550", "C 132.8", "D 147.555")) {
             ListEntry entry = entry(line);
-            list = ((ListChange.Changed) list.put(148, UUID.randomUUID(), entry.channel(), line)).list();
+            list = ((ListChange.Changed) list.put(148, ListEntry.of(UUID.randomUUID(), entry.channel(), line))).list();
         }
         FitReport report = fitter.fit(list);
         assertThat(report.totals())
@@ -79,5 +84,50 @@ class FitterTest {
                 .containsEntry(FitMark.BY_HAND, 0)
                 .containsEntry(FitMark.LEFT_OUT, 2);
         assertThat(report.contents()).containsOnlyKeys(148, 149);
+    }
+
+    @Test
+    void namesThatLookAlikeAfterShorteningAreFound() {
+        FitReport report = fitter.fit(
+                Lists.of(R2, "VELLAN HILL 147.510", "VELLAN HALL 147.540", "LEG 1 147.570", "LEG 1 147.450"));
+        assertThat(report.findings()).containsOnlyKeys(1);
+        assertThat(report.findings().get(1))
+                .extracting(Object::toString)
+                .containsExactly(
+                        "DOUBT name-clash-after-shortening: VELLAN HALL and VELLAN HILL in slot 0 both show as "
+                                + report.contents().get(0).name() + " on Wrenling W12.");
+    }
+
+    /** Above 5 W a handheld is warned of, and every level that is not above is offered. */
+    @Test
+    void muchPowerFromAHandheldIsPointedOut() {
+        String yaml = DataFile.resourceText(RadioDefinitions.class, "wrenling-w12.yaml");
+        RadioDefinition strong = RadioDefinitions.read("w12.yaml", yaml.replace("watts: \"4\"", "watts: \"8\""));
+        FitReport report = new Fitter(strong, R2).fit(Lists.of(R2, "A 147.510", "B 147.540 low", "C 156.800"));
+        assertThat(report.findings()).containsOnlyKeys(0);
+        Finding finding = report.findings().get(0).get(0);
+        assertThat(finding.message()).contains("sends 8 W here");
+        assertThat(finding.fixes()).extracting(Fix::label).containsExactly("Use low, 1 W");
+    }
+
+    /** Outside the talk windows the radio gets the channel without its talk frequency, whatever the list says. */
+    @Test
+    void whatIsOutsideTheTalkWindowsNeverTalks() {
+        BandPlan r1 = BandPlans.shipped().find("r1-europe").orElseThrow();
+        Placement placement = new Fitter(
+                        RadioDefinitions.shipped().find("wrenling-w12").orElseThrow(), r1)
+                .fit(0, entry("TALKS 147.135+"));
+        assertThat(placement.mark()).isEqualTo(FitMark.ADAPTED);
+        assertThat(placement.content().orElseThrow().transmit()).isEmpty();
+        assertThat(placement.reasons())
+                .extracting(FitReason::before, FitReason::after)
+                .contains(org.assertj.core.groups.Tuple.tuple("147.735 MHz", "listen only"));
+    }
+
+    @Test
+    void aReversedListenToneIsLeftOffWhereTheRadioHasNone() {
+        Placement placement = fitter.fit(0, entry("A 145.310- REV71.9"));
+        assertThat(placement.mark()).isEqualTo(FitMark.ADAPTED);
+        assertThat(placement.content().orElseThrow().listenTone()).isEqualTo(NoTone.NONE);
     }
 }

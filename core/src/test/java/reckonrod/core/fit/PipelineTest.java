@@ -28,7 +28,7 @@ class PipelineTest {
     private static final RadioDefinition W12 =
             RadioDefinitions.shipped().find("wrenling-w12").orElseThrow();
 
-    private final Fitter fitter = new Fitter(W12);
+    private final Fitter fitter = new Fitter(W12, R2);
     private final ImageCodec codec = new ImageCodec(W12);
 
     private static String randomLine(Random random) {
@@ -44,7 +44,7 @@ class PipelineTest {
     }
 
     private static ListEntry entry(Channel channel) {
-        return new ListEntry(new UUID(0, 1), channel, "", false);
+        return ListEntry.of(new UUID(0, 1), channel, "");
     }
 
     /** What the fit puts into a slot is what the radio's bytes say, and fitting that again changes nothing. */
@@ -80,6 +80,13 @@ class PipelineTest {
     private static Channel channelOf(RadioSlot slot) {
         Talk talk = slot.transmit().<Talk>map(Talk.On::new).orElseGet(Talk.Never::new);
         return new Channel(
-                slot.name(), slot.receive(), talk, slot.talkTone(), slot.listenTone(), slot.emission(), slot.power());
+                slot.name(),
+                slot.receive(),
+                talk,
+                slot.talkTone(),
+                slot.listenTone(),
+                slot.emission(),
+                slot.power(),
+                java.util.Set.of());
     }
 }

@@ -9,7 +9,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.Set;
-import java.util.TreeMap;
 import java.util.UUID;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -29,7 +28,7 @@ class ChannelListPropertyTest {
     @ValueSource(longs = {31, 32, 33, 34, 35})
     void nothingIsLostDoubledOrUnpinnedByAnySequenceOfChanges(long seed) {
         Random random = new Random(seed);
-        ChannelList list = new ChannelList("P", R2.id(), new SlotRange(0, 19), List.of(), new TreeMap<>());
+        ChannelList list = ChannelList.empty("P", R2.id(), new SlotRange(0, 19));
         Set<UUID> expected = new HashSet<>();
         Map<UUID, Integer> pinned = new HashMap<>();
         for (int i = 0; i < 600; i++) {
@@ -38,7 +37,10 @@ class ChannelListPropertyTest {
                     : List.copyOf(expected).get(random.nextInt(expected.size()));
             int slot = random.nextInt(24) - 2;
             ListChange change = switch (random.nextInt(5)) {
-                case 0, 1 -> expected.contains(id) ? list.edit(id, CHANNEL, "e") : list.put(slot, id, CHANNEL, "p");
+                case 0, 1 ->
+                    expected.contains(id)
+                            ? list.edit(id, CHANNEL, "e")
+                            : list.put(slot, ListEntry.of(id, CHANNEL, "p"));
                 case 2 -> list.move(id, slot);
                 case 3 -> list.pin(id, random.nextBoolean());
                 default -> random.nextInt(3) == 0 ? list.delete(id) : list.move(id, slot);

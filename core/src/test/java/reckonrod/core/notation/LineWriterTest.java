@@ -21,7 +21,10 @@ class LineWriterTest {
             156.800                             | 156.800
             132.8 am                            | 132.800
             132.8 fm                            | 132.800 FM
-            145.310 listen mid                  | 145.310 listen mid
+            145.310 listen mid                  | 145.310 listen-only mid
+            132.810                             | 132.810
+            145.310- 2b rev 71.9 w c            | 145.310- T118.8 REV71.9 C W
+            460.1 listen                        | 460.100 listen-only
             """)
     void writesTheShortestLineThatReadsBack(String typed, String written) {
         WorkedAnswer answer = Reckoner.reckon(typed, R2);

@@ -57,6 +57,31 @@ class RadioDefinitionsTest {
                         each -> assertThat(each).matches("w12.yaml:\\d+: .*").contains(fault));
     }
 
+    /** Six digits, the last worth 100 Hz: leading zeros are typed, and what leaving them out would mean is told. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            145.310- | Item 41 WAY: BELOW. | Item 42 SPAN: type 006000 for 600 kHz. Without the zeros in front it would be 60 MHz.
+            441.150+ | Item 41 WAY: ABOVE. | Item 42 SPAN: type 050000 for 5 MHz. Without the zeros in front it would be 50 MHz.
+            927.500- | Item 41 WAY: BELOW. | Item 42 SPAN: type 250000 for 25 MHz. All 6 digits are needed.
+            146.520  | Item 41 WAY: LEVEL. The size does not matter then. |
+            145.350 > 446.475 | Item 42 SPAN cannot hold 301.125 MHz: it takes 6 digits, the last worth 0.1 kHz. This channel goes in by cable only. |
+            132.800  | |
+            """)
+    void aShiftIsKeyedInWithItsLeadingZeros(String line, String first, String second) {
+        RadioDefinition w12 = RadioDefinitions.shipped().find("wrenling-w12").orElseThrow();
+        assertThat(w12.shiftMenu()
+                        .keying(reckonrod.core.notation.Reckoner.reckon(
+                                        line,
+                                        reckonrod.core.bandplan.BandPlans.shipped()
+                                                .find("r2-north-america")
+                                                .orElseThrow())
+                                .channel()
+                                .orElseThrow()))
+                .containsExactlyElementsOf(java.util.stream.Stream.of(first, second)
+                        .filter(java.util.Objects::nonNull)
+                        .toList());
+    }
+
     @ParameterizedTest
     @CsvSource({
         "Skarra, SKARRA",

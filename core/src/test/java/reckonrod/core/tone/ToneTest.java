@@ -3,6 +3,7 @@ package reckonrod.core.tone;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.math.BigDecimal;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.Map;
@@ -42,7 +43,7 @@ class ToneTest {
     void nearestTonesAreOfferedWithTheirDistance() {
         assertThat(ToneTable.STANDARD.ctcss()).hasSize(50);
         assertThat(ToneTable.STANDARD.contains(CtcssTone.ofTenthsHertz(715))).isFalse();
-        assertThat(ToneTable.STANDARD.nearest(715))
+        assertThat(ToneTable.STANDARD.nearest(new BigDecimal("71.5")))
                 .extracting(Object::toString)
                 .containsExactly("71.9 (0.4 away)", "69.3 (2.2 away)");
     }

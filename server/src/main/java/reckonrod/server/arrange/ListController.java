@@ -1,14 +1,15 @@
 package reckonrod.server.arrange;
 
+import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
-import java.util.Collections;
 import java.util.List;
-import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
-import java.util.function.Function;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -21,17 +22,12 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import reckonrod.core.bandplan.BandPlan;
-import reckonrod.core.channel.Channel;
 import reckonrod.core.list.ChannelList;
-import reckonrod.core.list.ListChange;
 import reckonrod.core.list.SlotRange;
-import reckonrod.core.notation.Reckoner;
-import reckonrod.core.notation.WorkedAnswer;
+import reckonrod.server.arrange.ListChanges.ListChanged;
 import reckonrod.server.lists.ListStore;
 import reckonrod.server.lists.StoredList;
-import reckonrod.server.problem.ProblemException;
-import reckonrod.server.reckon.FindingView;
-import reckonrod.server.reckon.PlanLookup;
+import reckonrod.server.plans.PlanLookup;
 
 /** Lists and their changes. A channel comes in as a line and is worked out here anew. */
 @RestController
@@ -39,21 +35,23 @@ import reckonrod.server.reckon.PlanLookup;
 class ListController {
     private static final String NEEDED = "must be given";
 
-    /** The slots of a new list. */
-    private static final SlotRange SLOTS = new SlotRange(0, 149);
+    /** The slots of a new list, unless it is to have another number. */
+    private static final int USUAL_SLOTS = 150;
 
     private final ListStore store;
     private final ListViews views;
+    private final ListChanges changes;
     private final PlanLookup plans;
 
-    ListController(ListStore store, ListViews views, PlanLookup plans) {
+    ListController(ListStore store, ListViews views, ListChanges changes, PlanLookup plans) {
         this.store = store;
         this.views = views;
+        this.changes = changes;
         this.plans = plans;
     }
 
     /** A list in the choice of lists. */
-    record ListSummary(UUID id, String name, int channels, String bandPlan) {}
+    record ListSummary(UUID id, String name, int channels, String bandPlan, String licence) {}
 
     /** A new list. */
     record CreateRequest(
@@ -61,7 +59,12 @@ class ListController {
             String name,
 
             @NotBlank(message = "must name a band plan, such as r2-north-america")
-            String bandPlan) {}
+            String bandPlan,
+
+            @Schema(nullable = true)
+            @Min(value = 1, message = "must be 1 to 9999")
+            @Max(value = 9999, message = "must be 1 to 9999")
+            Integer slots) {}
 
     /** A line for a slot. */
     record PutRequest(
@@ -92,9 +95,6 @@ class ListController {
             @NotNull(message = NEEDED) Long baseVersion,
             @NotNull(message = NEEDED) Long revision) {}
 
-    /** The list after a change, and the slot to look at. */
-    record ListChanged(ListView list, int slot) {}
-
     @GetMapping
     List<ListSummary> all() {
         return store.all().stream().map(ListController::summary).toList();
@@ -102,20 +102,15 @@ class ListController {
 
     private static ListSummary summary(StoredList stored) {
         ChannelList list = stored.list();
-        return new ListSummary(stored.id(), list.name(), list.entries().size(), list.bandPlanId());
+        return new ListSummary(stored.id(), list.name(), list.entries().size(), list.bandPlanId(), list.licence());
     }
 
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     ListSummary create(@Valid @RequestBody CreateRequest request) {
         BandPlan plan = plans.plan(request.bandPlan());
-        return summary(store.create(
-                new ChannelList(request.name().strip(), plan.id(), SLOTS, List.of(), Collections.emptyNavigableMap())));
-    }
-
-    @GetMapping("/band-plans")
-    List<ListView.PlanView> bandPlans() {
-        return plans.all().stream().map(ListView.PlanView::of).toList();
+        int slots = Optional.ofNullable(request.slots()).orElse(USUAL_SLOTS);
+        return summary(store.create(ChannelList.empty(request.name().strip(), plan.id(), new SlotRange(0, slots - 1))));
     }
 
     @GetMapping("/{id}")
@@ -125,38 +120,36 @@ class ListController {
 
     @PostMapping("/{id}/channels")
     ListChanged put(@PathVariable UUID id, @Valid @RequestBody PutRequest request) {
-        return change(
+        return changes.change(
                 id,
                 request.baseVersion(),
-                list -> list.put(
-                        request.slot(),
-                        UUID.randomUUID(),
-                        channel(request.line(), list),
-                        request.line().strip()));
+                (list, plan) -> list.put(request.slot(), changes.entry(request.line(), plan)));
     }
 
     @PutMapping("/{id}/channels/{channelId}")
     ListChanged edit(@PathVariable UUID id, @PathVariable UUID channelId, @Valid @RequestBody EditRequest request) {
-        return change(
+        return changes.change(
                 id,
                 request.baseVersion(),
-                list -> list.edit(
-                        channelId, channel(request.line(), list), request.line().strip()));
+                (list, plan) -> list.edit(
+                        channelId,
+                        changes.channel(request.line(), plan),
+                        request.line().strip()));
     }
 
     @DeleteMapping("/{id}/channels/{channelId}")
     ListChanged delete(@PathVariable UUID id, @PathVariable UUID channelId, @RequestParam long baseVersion) {
-        return change(id, baseVersion, list -> list.delete(channelId));
+        return changes.change(id, baseVersion, list -> list.delete(channelId));
     }
 
     @PostMapping("/{id}/channels/{channelId}/move")
     ListChanged move(@PathVariable UUID id, @PathVariable UUID channelId, @Valid @RequestBody MoveRequest request) {
-        return change(id, request.baseVersion(), list -> list.move(channelId, request.slot()));
+        return changes.change(id, request.baseVersion(), list -> list.move(channelId, request.slot()));
     }
 
     @PostMapping("/{id}/channels/{channelId}/pin")
     ListChanged pin(@PathVariable UUID id, @PathVariable UUID channelId, @Valid @RequestBody PinRequest request) {
-        return change(id, request.baseVersion(), list -> list.pin(channelId, request.pinned()));
+        return changes.change(id, request.baseVersion(), list -> list.pin(channelId, request.pinned()));
     }
 
     @PostMapping("/{id}/undo")
@@ -177,26 +170,5 @@ class ListController {
     @PostMapping("/{id}/restore")
     ListView restore(@PathVariable UUID id, @Valid @RequestBody GoBackRequest request) {
         return views.view(store.restore(id, request.baseVersion(), request.revision()));
-    }
-
-    private ListChanged change(UUID id, long baseVersion, Function<ChannelList, ListChange> change) {
-        ListStore.ChangedList changed = store.change(id, baseVersion, change);
-        return new ListChanged(views.view(changed.list()), changed.slot());
-    }
-
-    private Channel channel(String line, ChannelList list) {
-        BandPlan plan = plans.plan(list.bandPlanId());
-        WorkedAnswer answer = Reckoner.reckon(line, plan);
-        return answer.channel().orElseThrow(() -> {
-            List<FindingView> findings = answer.findings().stream()
-                    .map(each -> FindingView.of(each, plan))
-                    .toList();
-            return new ProblemException(
-                    HttpStatus.UNPROCESSABLE_CONTENT,
-                    "line-without-channel",
-                    "The line gives no channel",
-                    findings.get(0).message() + " " + findings.get(0).why(),
-                    Map.of("field", "line", "findings", findings));
-        });
     }
 }

@@ -5,10 +5,12 @@ import java.util.List;
 import java.util.UUID;
 import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.channel.Channel;
-import reckonrod.core.finding.Finding;
+import reckonrod.core.channel.DirectoryFlag;
+import reckonrod.core.check.SlotFindings;
 import reckonrod.core.fit.FitReason;
 import reckonrod.core.fit.Placement;
 import reckonrod.core.list.ListEntry;
+import reckonrod.server.plans.PlanView;
 import reckonrod.server.reckon.FindingView;
 import reckonrod.server.reckon.ReckonAnswer;
 
@@ -18,6 +20,7 @@ public record ListView(
         String name,
         long version,
         PlanView bandPlan,
+        String licence,
         int firstSlot,
         int lastSlot,
         List<BlockView> blocks,
@@ -25,10 +28,10 @@ public record ListView(
         List<RadioName> radios,
         @Schema(nullable = true) String undo,
         @Schema(nullable = true) String redo) {
-    /** The band plan a list goes by. */
-    public record PlanView(String id, String title, String shortTitle, String caution) {
-        static PlanView of(BandPlan plan) {
-            return new PlanView(plan.id(), plan.title(), plan.shortTitle(), BandPlan.CAUTION);
+    /** A finding that was laid aside, with the reason. */
+    public record LaidAsideView(FindingView finding, String reason) {
+        static LaidAsideView of(SlotFindings.LaidAside each, BandPlan plan) {
+            return new LaidAsideView(FindingView.of(each.finding(), plan), each.reason());
         }
     }
 
@@ -43,6 +46,7 @@ public record ListView(
             int slot,
             UUID id,
             String line,
+            String published,
             String name,
             String label,
             long receiveHz,
@@ -52,15 +56,18 @@ public record ListView(
             @Schema(nullable = true) String listenTone,
             String emission,
             String power,
+            List<String> flags,
             boolean pinned,
             List<FindingView> findings,
+            List<LaidAsideView> laidAside,
             List<RowFit> fits) {
-        static RowView of(int slot, ListEntry entry, BandPlan plan, List<Finding> findings, List<RowFit> fits) {
+        static RowView of(int slot, ListEntry entry, BandPlan plan, SlotFindings findings, List<RowFit> fits) {
             Channel channel = entry.channel();
             return new RowView(
                     slot,
                     entry.id(),
                     entry.line(),
+                    entry.published(),
                     channel.name(),
                     channel.label(),
                     channel.receive().hertz(),
@@ -70,8 +77,14 @@ public record ListView(
                     channel.listenTone().text().orElse(null),
                     channel.emission().name(),
                     channel.power().word(),
+                    channel.flags().stream().map(DirectoryFlag::words).toList(),
                     entry.pinned(),
-                    findings.stream().map(each -> FindingView.of(each, plan)).toList(),
+                    findings.open().stream()
+                            .map(each -> FindingView.of(each, plan))
+                            .toList(),
+                    findings.laidAside().stream()
+                            .map(each -> LaidAsideView.of(each, plan))
+                            .toList(),
                     fits);
         }
     }

@@ -1,45 +1,57 @@
 package reckonrod.server.arrange;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Component;
 import reckonrod.core.bandplan.BandPlan;
+import reckonrod.core.bandplan.BandPlans;
 import reckonrod.core.check.Checks;
-import reckonrod.core.finding.Finding;
+import reckonrod.core.check.SlotFindings;
 import reckonrod.core.fit.Fitter;
 import reckonrod.core.list.ChannelList;
 import reckonrod.core.list.ListEntry;
 import reckonrod.server.lists.StoredList;
+import reckonrod.server.plans.PlanLookup;
+import reckonrod.server.plans.PlanView;
 import reckonrod.server.radios.RadioUnit;
 import reckonrod.server.radios.RadioUnits;
-import reckonrod.server.reckon.PlanLookup;
 
 /** Makes the wire form of a list: what the core says of it, for every radio of the person's. */
 @Component
 class ListViews {
     private final PlanLookup plans;
     private final RadioUnits radios;
+    private final BandPlans shipped;
 
-    ListViews(PlanLookup plans, RadioUnits radios) {
+    ListViews(PlanLookup plans, RadioUnits radios, BandPlans shipped) {
+        this.shipped = shipped;
         this.plans = plans;
         this.radios = radios;
     }
 
     ListView view(StoredList stored) {
         ChannelList list = stored.list();
-        BandPlan plan = plans.plan(list.bandPlanId());
+        BandPlan plan = plans.planOf(list);
         List<RadioUnit> units = radios.all();
-        Map<Integer, List<Finding>> findings = Checks.list(list, plan);
+        Map<String, Fitter> fitters = new LinkedHashMap<>();
+        units.forEach(unit -> fitters.put(unit.id(), new Fitter(unit.definition(), plan)));
+        Map<Integer, SlotFindings> findings = Checks.list(list, plan);
         List<ListView.RowView> rows = new ArrayList<>();
         list.entries()
                 .forEach((slot, entry) -> rows.add(ListView.RowView.of(
-                        slot, entry, plan, findings.getOrDefault(slot, List.of()), fits(units, slot, entry))));
+                        slot,
+                        entry,
+                        plan,
+                        findings.getOrDefault(slot, SlotFindings.NONE),
+                        fits(fitters, slot, entry))));
         return new ListView(
                 stored.id(),
                 list.name(),
                 stored.version(),
-                ListView.PlanView.of(plan),
+                PlanView.of(plan, shipped),
+                plan.licence().name(),
                 list.slots().first(),
                 list.slots().last(),
                 list.blocks().stream()
@@ -56,9 +68,9 @@ class ListViews {
                 stored.redo().orElse(null));
     }
 
-    private static List<ListView.RowFit> fits(List<RadioUnit> units, int slot, ListEntry entry) {
-        return units.stream()
-                .map(unit -> ListView.RowFit.of(unit.id(), new Fitter(unit.definition()).fit(slot, entry)))
+    private static List<ListView.RowFit> fits(Map<String, Fitter> fitters, int slot, ListEntry entry) {
+        return fitters.entrySet().stream()
+                .map(each -> ListView.RowFit.of(each.getKey(), each.getValue().fit(slot, entry)))
                 .toList();
     }
 }

@@ -62,6 +62,11 @@ class DemoData implements SmartInitializingSingleton {
 
     private MemoryImage lastYears(RadioDefinition model, MemoryImage fresh) {
         ChannelList list = DemoList.read("/demo/vellan-last-year.yaml", plans);
-        return new ImageCodec(model).encode(fresh, new Fitter(model).fit(list).contents());
+        return new ImageCodec(model)
+                .encode(
+                        fresh,
+                        new Fitter(model, plans.find(list.bandPlanId()).orElseThrow())
+                                .fit(list)
+                                .contents());
     }
 }

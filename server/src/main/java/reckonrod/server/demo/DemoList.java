@@ -6,6 +6,7 @@ import java.util.TreeMap;
 import java.util.UUID;
 import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.bandplan.BandPlans;
+import reckonrod.core.channel.Channel;
 import reckonrod.core.datafile.DataFile;
 import reckonrod.core.datafile.Section;
 import reckonrod.core.list.Block;
@@ -30,6 +31,7 @@ final class DemoList {
         return new ChannelList(
                 section.text("name"),
                 plan.id(),
+                "",
                 new SlotRange(0, 149),
                 List.copyOf(section.sections("blocks", DemoList::block)),
                 entries);
@@ -43,12 +45,9 @@ final class DemoList {
     private static ListEntry entry(Section section, BandPlan plan) {
         String line = section.text("line");
         WorkedAnswer answer = Reckoner.reckon(line, plan);
-        return new ListEntry(
-                UUID.randomUUID(),
-                answer.channel()
-                        .orElseThrow(
-                                () -> new IllegalArgumentException("No channel: " + line + " " + answer.findings())),
-                line,
-                section.optionalText("pinned").isPresent());
+        Channel channel = answer.channel()
+                .orElseThrow(() -> new IllegalArgumentException("No channel: " + line + " " + answer.findings()));
+        return ListEntry.of(UUID.randomUUID(), channel, line)
+                .withPinned(section.optionalText("pinned").isPresent());
     }
 }

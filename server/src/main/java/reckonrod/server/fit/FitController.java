@@ -12,6 +12,7 @@ import reckonrod.core.image.SlotDifference;
 import reckonrod.core.link.WriteEstimate;
 import reckonrod.server.lists.ListStore;
 import reckonrod.server.lists.StoredList;
+import reckonrod.server.plans.PlanLookup;
 import reckonrod.server.problem.ProblemException;
 import reckonrod.server.radios.RadioUnit;
 import reckonrod.server.radios.RadioUnits;
@@ -24,8 +25,10 @@ class FitController {
     private final RadioUnits units;
     private final ListStore lists;
     private final Loading loading;
+    private final PlanLookup plans;
 
-    FitController(RadioUnits units, ListStore lists, Loading loading) {
+    FitController(RadioUnits units, ListStore lists, Loading loading, PlanLookup plans) {
+        this.plans = plans;
         this.units = units;
         this.lists = lists;
         this.loading = loading;
@@ -34,15 +37,15 @@ class FitController {
     @GetMapping("/{id}/fit")
     FitReportView fit(@PathVariable String id, @RequestParam UUID list) {
         StoredList stored = lists.get(list);
-        return FitReportView.of(id, list, stored.version(), loading.fit(units.get(id), stored.list()));
+        return FitReportView.of(
+                id, list, stored.version(), loading.fit(units.get(id), stored.list()), plans.planOf(stored.list()));
     }
 
     @GetMapping("/{id}/difference")
     DifferenceView difference(@PathVariable String id, @RequestParam UUID list) {
         RadioUnit unit = units.get(id);
         StoredList stored = lists.get(list);
-        Snapshot snapshot = units.snapshots(id).stream()
-                .findFirst()
+        Snapshot snapshot = units.newestSnapshot(id)
                 .orElseThrow(() -> ProblemException.refused(
                         "not-read-yet",
                         "Not read yet",

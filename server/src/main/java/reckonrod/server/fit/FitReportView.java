@@ -3,10 +3,13 @@ package reckonrod.server.fit;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.UUID;
+import reckonrod.core.bandplan.BandPlan;
+import reckonrod.core.finding.Finding;
 import reckonrod.core.fit.FitMark;
 import reckonrod.core.fit.FitReport;
 import reckonrod.core.fit.Placement;
 import reckonrod.server.arrange.ListView;
+import reckonrod.server.reckon.FindingView;
 
 /** A list fitted to a radio, on the wire. */
 record FitReportView(
@@ -25,19 +28,21 @@ record FitReportView(
             String label,
             ListView.Mark mark,
             List<ListView.ReasonView> reasons,
+            List<FindingView> findings,
             @Schema(nullable = true) SlotView content) {
-        static PlacementView of(Placement placement) {
+        static PlacementView of(Placement placement, List<Finding> findings, BandPlan plan) {
             return new PlacementView(
                     placement.slot(),
                     placement.entry().id(),
                     placement.entry().channel().label(),
                     ListView.Mark.of(placement.mark()),
                     ListView.RowFit.reasons(placement),
+                    findings.stream().map(each -> FindingView.of(each, plan)).toList(),
                     placement.content().map(SlotView::of).orElse(null));
         }
     }
 
-    static FitReportView of(String radioId, UUID listId, long listVersion, FitReport report) {
+    static FitReportView of(String radioId, UUID listId, long listVersion, FitReport report, BandPlan plan) {
         return new FitReportView(
                 radioId,
                 listId,
@@ -46,6 +51,9 @@ record FitReportView(
                 report.totals().get(FitMark.ADAPTED),
                 report.totals().get(FitMark.BY_HAND),
                 report.totals().get(FitMark.LEFT_OUT),
-                report.placements().stream().map(PlacementView::of).toList());
+                report.placements().stream()
+                        .map(each ->
+                                PlacementView.of(each, report.findings().getOrDefault(each.slot(), List.of()), plan))
+                        .toList());
     }
 }

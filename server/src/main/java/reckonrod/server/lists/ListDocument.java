@@ -6,14 +6,18 @@ import java.util.NavigableMap;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import reckonrod.core.channel.Channel;
+import reckonrod.core.channel.DirectoryFlag;
 import reckonrod.core.channel.Emission;
 import reckonrod.core.channel.Power;
 import reckonrod.core.channel.Talk;
+import reckonrod.core.finding.Field;
 import reckonrod.core.frequency.Frequency;
 import reckonrod.core.frequency.Shift;
 import reckonrod.core.list.Block;
 import reckonrod.core.list.ChannelList;
+import reckonrod.core.list.Dismissal;
 import reckonrod.core.list.ListEntry;
 import reckonrod.core.list.SlotRange;
 import reckonrod.core.tone.Tone;
@@ -23,6 +27,7 @@ public record ListDocument(
         int format,
         String name,
         String bandPlan,
+        String licence,
         int firstSlot,
         int lastSlot,
         List<BlockDocument> blocks,
@@ -33,7 +38,17 @@ public record ListDocument(
     public record BlockDocument(String name, int firstSlot, int lastSlot) {}
 
     /** A channel in its slot. */
-    public record EntryDocument(int slot, UUID id, String line, boolean pinned, ChannelDocument channel) {}
+    public record EntryDocument(
+            int slot,
+            UUID id,
+            String line,
+            String published,
+            boolean pinned,
+            ChannelDocument channel,
+            List<DismissalDocument> dismissals) {}
+
+    /** A finding that was laid aside. */
+    public record DismissalDocument(String code, String field, String reason) {}
 
     /** A channel; {@code talk} is one of same, rule, shift, on, never, and the two numbers are there where it needs them. */
     public record ChannelDocument(
@@ -45,13 +60,15 @@ public record ListDocument(
             String talkTone,
             String listenTone,
             String emission,
-            String power) {}
+            String power,
+            List<String> flags) {}
 
     static ListDocument of(ChannelList list) {
         return new ListDocument(
                 FORMAT,
                 list.name(),
                 list.bandPlanId(),
+                list.licence(),
                 list.slots().first(),
                 list.slots().last(),
                 list.blocks().stream()
@@ -65,7 +82,17 @@ public record ListDocument(
 
     private static EntryDocument entry(Map.Entry<Integer, ListEntry> each) {
         ListEntry entry = each.getValue();
-        return new EntryDocument(each.getKey(), entry.id(), entry.line(), entry.pinned(), channel(entry.channel()));
+        return new EntryDocument(
+                each.getKey(),
+                entry.id(),
+                entry.line(),
+                entry.published(),
+                entry.pinned(),
+                channel(entry.channel()),
+                entry.dismissals().stream()
+                        .map(dismissal -> new DismissalDocument(
+                                dismissal.code(), dismissal.field().name(), dismissal.reason()))
+                        .toList());
     }
 
     private static ChannelDocument channel(Channel channel) {
@@ -84,7 +111,8 @@ public record ListDocument(
                 channel.talkTone().toString(),
                 channel.listenTone().toString(),
                 channel.emission().name(),
-                channel.power().name());
+                channel.power().name(),
+                channel.flags().stream().map(DirectoryFlag::name).toList());
     }
 
     ChannelList toList() {
@@ -92,16 +120,33 @@ public record ListDocument(
             throw new IllegalStateException("A list of format " + format + " was written by a newer Reckonrod");
         }
         NavigableMap<Integer, ListEntry> slots = new TreeMap<>();
-        entries.forEach(each ->
-                slots.put(each.slot(), new ListEntry(each.id(), channel(each.channel()), each.line(), each.pinned())));
+        entries.forEach(each -> slots.put(each.slot(), entry(each)));
         return new ChannelList(
                 name,
                 bandPlan,
+                licence == null ? "" : licence,
                 new SlotRange(firstSlot, lastSlot),
                 blocks.stream()
                         .map(block -> new Block(block.name(), new SlotRange(block.firstSlot(), block.lastSlot())))
                         .toList(),
                 slots);
+    }
+
+    // What lists of the first days did not have yet is missing in their documents, and reads as nothing.
+    private static ListEntry entry(EntryDocument document) {
+        return new ListEntry(
+                document.id(),
+                channel(document.channel()),
+                document.line(),
+                document.published() == null ? document.line() : document.published(),
+                document.pinned(),
+                orNone(document.dismissals()).stream()
+                        .map(each -> new Dismissal(each.code(), Field.valueOf(each.field()), each.reason()))
+                        .toList());
+    }
+
+    private static <T> List<T> orNone(List<T> list) {
+        return list == null ? List.of() : list;
     }
 
     private static Channel channel(ChannelDocument document) {
@@ -112,7 +157,8 @@ public record ListDocument(
                 Tone.parse(document.talkTone()),
                 Tone.parse(document.listenTone()),
                 Emission.valueOf(document.emission()),
-                Power.valueOf(document.power()));
+                Power.valueOf(document.power()),
+                orNone(document.flags()).stream().map(DirectoryFlag::valueOf).collect(Collectors.toUnmodifiableSet()));
     }
 
     private static Talk talk(ChannelDocument document) {

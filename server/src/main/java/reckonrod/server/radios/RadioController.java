@@ -50,8 +50,7 @@ class RadioController {
                 unit.loaded()
                         .map(loaded -> new RadioView.LoadedView(loaded.listName(), loaded.since()))
                         .orElse(null),
-                units.snapshots(unit.id()).stream()
-                        .findFirst()
+                units.newestSnapshot(unit.id())
                         .map(snapshot -> view(unit, snapshot))
                         .orElse(null));
     }

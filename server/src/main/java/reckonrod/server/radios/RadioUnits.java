@@ -83,6 +83,14 @@ public class RadioUnits {
                 .toList();
     }
 
+    /** What the radio held when it was read last, if it was read at all. */
+    @Transactional(readOnly = true)
+    public Optional<Snapshot> newestSnapshot(String radioId) {
+        return snapshots
+                .findFirstByRadioIdOrderByTakenAtDesc(record(radioId).id())
+                .map(RadioUnits::snapshot);
+    }
+
     /** One snapshot of a radio; that of another radio is not found. */
     @Transactional(readOnly = true)
     public Snapshot snapshot(String radioId, UUID id) {

@@ -1,6 +1,7 @@
 package reckonrod.server.reckon;
 
 import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import reckonrod.core.bandplan.BandPlan;
@@ -9,7 +10,9 @@ import reckonrod.core.channel.Channel;
 import reckonrod.core.frequency.Frequency;
 import reckonrod.core.frequency.Shift;
 import reckonrod.core.notation.BandStrip;
+import reckonrod.core.notation.Explanation;
 import reckonrod.core.notation.WorkedAnswer;
+import reckonrod.core.radio.RadioDefinition;
 
 /** A worked answer on the wire; frequencies in hertz, null where there is none. */
 public record ReckonAnswer(
@@ -25,6 +28,8 @@ public record ReckonAnswer(
         @Schema(nullable = true) String power,
         Sum sum,
         List<StepView> working,
+        List<ChangeView> changes,
+        List<KeyingView> keying,
         List<FindingView> findings,
         List<StripView> strips,
         String caution) {
@@ -58,7 +63,13 @@ public record ReckonAnswer(
     }
 
     /** One step of the working. */
-    public record StepView(String what, String value, String how, String source) {}
+    public record StepView(String what, String value, String how, String source, String was) {}
+
+    /** What an edit does to one part; an empty side where there is nothing. */
+    public record ChangeView(String what, String before, String after) {}
+
+    /** How the shift is keyed in on a model's panel. */
+    public record KeyingView(String radio, List<String> steps) {}
 
     /** A band to be drawn, with the frequencies that lie in it. */
     public record StripView(
@@ -72,7 +83,8 @@ public record ReckonAnswer(
     /** A stretch of a band with its use in words. */
     public record SegmentView(long lowerHz, long upperHz, String use) {}
 
-    static ReckonAnswer of(WorkedAnswer answer, BandPlan plan) {
+    static ReckonAnswer of(
+            WorkedAnswer answer, List<Explanation.Change> changes, BandPlan plan, Collection<RadioDefinition> radios) {
         Optional<Channel> channel = answer.channel();
         return new ReckonAnswer(
                 answer.line(),
@@ -91,13 +103,25 @@ public record ReckonAnswer(
                                 step.what(),
                                 step.value(),
                                 step.how(),
-                                step.source().words()))
+                                step.source().words(),
+                                step.was()))
                         .toList(),
+                changes.stream()
+                        .map(each -> new ChangeView(each.what(), each.before(), each.after()))
+                        .toList(),
+                channel.map(each -> keying(each, radios)).orElse(List.of()),
                 answer.findings().stream()
                         .map(each -> FindingView.of(each, plan))
                         .toList(),
                 answer.strips().stream().map(ReckonAnswer::strip).toList(),
                 BandPlan.CAUTION);
+    }
+
+    private static List<KeyingView> keying(Channel channel, Collection<RadioDefinition> radios) {
+        return radios.stream()
+                .map(radio -> new KeyingView(radio.title(), radio.shiftMenu().keying(channel)))
+                .filter(each -> !each.steps().isEmpty())
+                .toList();
     }
 
     private static StripView strip(BandStrip strip) {

@@ -1,36 +1,61 @@
 package reckonrod.server.reckon;
 
+import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
+import java.util.List;
+import java.util.Optional;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import reckonrod.core.bandplan.BandPlan;
+import reckonrod.core.notation.Explanation;
 import reckonrod.core.notation.Reckoner;
+import reckonrod.core.notation.WorkedAnswer;
+import reckonrod.core.radio.RadioDefinitions;
+import reckonrod.server.plans.PlanLookup;
 
 /** The Reckon line. */
 @RestController
 @RequestMapping("/api/reckon")
 class ReckonController {
     private final PlanLookup plans;
+    private final RadioDefinitions radios;
 
-    ReckonController(PlanLookup plans) {
+    ReckonController(PlanLookup plans, RadioDefinitions radios) {
         this.plans = plans;
+        this.radios = radios;
     }
 
-    /** A line and the plan to work it out by. */
+    /**
+     * A line and the plan to work it out by.
+     *
+     * @param licence the class of licence that judges it; the plan's usual one if left out
+     * @param published the line that the channel came in as, to be told what was typed over since
+     * @param before the line before an edit, to be told what the edit changes
+     */
     record ReckonRequest(
             @NotNull(message = "must be a line of text, such as 145.310- 71.9")
             String line,
 
             @NotBlank(message = "must name a band plan, such as r2-north-america")
-            String bandPlan) {}
+            String bandPlan,
+
+            @Schema(nullable = true) String licence,
+            @Schema(nullable = true) String published,
+            @Schema(nullable = true) String before) {}
 
     @PostMapping
     ReckonAnswer reckon(@Valid @RequestBody ReckonRequest request) {
-        BandPlan plan = plans.plan(request.bandPlan());
-        return ReckonAnswer.of(Reckoner.reckon(request.line(), plan), plan);
+        BandPlan plan = plans.plan(request.bandPlan())
+                .judgingBy(Optional.ofNullable(request.licence()).orElse(""));
+        String published = Optional.ofNullable(request.published()).orElse(request.line());
+        WorkedAnswer answer = Explanation.explain(request.line(), published, plan);
+        List<Explanation.Change> changes = Optional.ofNullable(request.before())
+                .map(before -> Explanation.changes(Reckoner.reckon(before, plan), answer))
+                .orElse(List.of());
+        return ReckonAnswer.of(answer, changes, plan, radios.all());
     }
 }

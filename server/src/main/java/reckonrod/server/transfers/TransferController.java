@@ -16,6 +16,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 import reckonrod.core.image.MemoryImage;
+import reckonrod.core.link.WriteEstimate;
 import reckonrod.server.fit.Loading;
 import reckonrod.server.lists.ListStore;
 import reckonrod.server.lists.StoredList;
@@ -88,9 +89,8 @@ class TransferController {
         }
         Snapshot snapshot = units.snapshot(radioId, request.snapshotId());
         MemoryImage image = loading.image(unit, snapshot, list.list());
-        int blocks = snapshot.image()
-                .blocksThatDiffer(image, unit.definition().link().blockBytes())
-                .size();
+        int blocks =
+                WriteEstimate.of(unit.definition(), snapshot.image(), image).blocks();
         JobView job = jobs.begin(radioId, JobKind.WRITE);
         runner.start(job.id(), unit, snapshot.id(), transfer -> {
             transfer.write(snapshot.image(), image);

@@ -10,8 +10,11 @@ import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.bandplan.BandPlans;
+import reckonrod.core.finding.Field;
 import reckonrod.core.list.Block;
 import reckonrod.core.list.ChannelList;
+import reckonrod.core.list.Dismissal;
+import reckonrod.core.list.ListChange;
 import reckonrod.core.list.ListEntry;
 import reckonrod.core.list.SlotRange;
 import reckonrod.core.notation.Reckoner;
@@ -29,6 +32,7 @@ class ListDocumentTest {
                 "147.135 +0.5 T88.5 R88.5 low",
                 "FERRY X 145.350 > 433.475 D023N/D047I",
                 "LEG 1 147.510 nfm mid",
+                "CLUB 146.835- T103.5 REV88.5 E L C",
                 "MARINE 156.800",
                 "\"72 \"\" Ö\" 146.550 am");
         NavigableMap<Integer, ListEntry> entries = new TreeMap<>();
@@ -36,21 +40,47 @@ class ListDocumentTest {
             String line = lines.get(slot);
             entries.put(
                     slot,
-                    new ListEntry(
-                            new UUID(1, slot),
-                            Reckoner.reckon(line, plan).channel().orElseThrow(),
-                            line,
-                            slot == 2));
+                    ListEntry.of(
+                                    new UUID(1, slot),
+                                    Reckoner.reckon(line, plan).channel().orElseThrow(),
+                                    line)
+                            .withPinned(slot == 2));
         }
         ChannelList list = new ChannelList(
-                "Rück « »", plan.id(), new SlotRange(0, 9), List.of(new Block("B", new SlotRange(1, 3))), entries);
+                "Rück « »",
+                plan.id(),
+                "entry",
+                new SlotRange(0, 9),
+                List.of(new Block("B", new SlotRange(1, 3))),
+                entries);
+        list = ((ListChange.Changed) list.dismiss(new UUID(1, 3), new Dismissal("a-b", Field.SLOT, "so what"))).list();
+        list = ((ListChange.Changed)
+                        list.edit(new UUID(1, 0), list.entries().get(1).channel(), "another line"))
+                .list();
         String json = JSON.writeValueAsString(ListDocument.of(list));
         assertThat(JSON.readValue(json, ListDocument.class).toList()).isEqualTo(list);
     }
 
+    /** What the first lists did not know yet reads as nothing, and nothing of theirs is lost. */
+    @Test
+    void aDocumentOfTheFirstDaysIsStillRead() {
+        String old = """
+                {"format":1,"name":"Old","bandPlan":"r2-north-america","firstSlot":0,"lastSlot":9,"blocks":[],"entries":[
+                {"slot":3,"id":"00000000-0000-0001-0000-000000000001","line":"A 145.310- 71.9","pinned":true,"channel":
+                {"name":"A","receiveHz":145310000,"talk":"rule","shiftHz":-600000,"transmitHz":null,
+                "talkTone":"CTCSS 71.9","listenTone":"none","emission":"FM","power":"HIGH"}}]}""";
+        ChannelList list = JSON.readValue(old, ListDocument.class).toList();
+        ListEntry entry = list.entries().get(3);
+        assertThat(entry.published()).isEqualTo("A 145.310- 71.9");
+        assertThat(entry.dismissals()).isEmpty();
+        assertThat(entry.channel().flags()).isEmpty();
+        assertThat(entry.pinned()).isTrue();
+        assertThat(list.licence()).isEmpty();
+    }
+
     @Test
     void aDocumentOfANewerFormatIsNotGuessedAt() {
-        ListDocument newer = new ListDocument(2, "x", "r2-north-america", 0, 9, List.of(), List.of());
+        ListDocument newer = new ListDocument(2, "x", "r2-north-america", "", 0, 9, List.of(), List.of());
         assertThatThrownBy(newer::toList).hasMessageContaining("newer Reckonrod");
     }
 }

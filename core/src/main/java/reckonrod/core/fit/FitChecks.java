@@ -1,0 +1,100 @@
+package reckonrod.core.fit;
+
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.NavigableMap;
+import java.util.Optional;
+import java.util.TreeMap;
+import reckonrod.core.channel.Channel;
+import reckonrod.core.finding.Edit;
+import reckonrod.core.finding.Field;
+import reckonrod.core.finding.Finding;
+import reckonrod.core.finding.FindingKind;
+import reckonrod.core.finding.Fix;
+import reckonrod.core.finding.Severity;
+import reckonrod.core.radio.PowerLevel;
+import reckonrod.core.radio.RadioDefinition;
+import reckonrod.core.radio.RadioSlot;
+
+/** Judges what a radio is about to get, where the list alone cannot know. */
+final class FitChecks {
+    static final FindingKind NAME_CLASH = new FindingKind(
+            "name-clash-after-shortening",
+            Severity.DOUBT,
+            "{name} and {otherName} in slot {other} both show as {shown} on {radio}.",
+            "On the display the two look alike. Choose names that differ in their first characters.");
+    static final FindingKind HANDHELD_POWER = new FindingKind(
+            "handheld-power",
+            Severity.NOTE,
+            "{radio} sends {watts} W here, more than 5 W from a handheld near the head.",
+            "Hold it away from you, or ask for less power; limits of exposure are set by local rules.");
+
+    private static final BigDecimal MOST_WATTS = BigDecimal.valueOf(5);
+
+    private FitChecks() {}
+
+    static NavigableMap<Integer, List<Finding>> of(RadioDefinition radio, List<Placement> placements) {
+        NavigableMap<Integer, List<Finding>> findings = new TreeMap<>();
+        Map<String, Placement> shown = new HashMap<>();
+        for (Placement placement : placements) {
+            placement.content().ifPresent(content -> {
+                List<Finding> found = new ArrayList<>();
+                nameClash(radio, placement, content, shown).ifPresent(found::add);
+                power(radio, placement, content).ifPresent(found::add);
+                if (!found.isEmpty()) {
+                    findings.put(placement.slot(), List.copyOf(found));
+                }
+            });
+        }
+        return findings;
+    }
+
+    private static Optional<Finding> nameClash(
+            RadioDefinition radio, Placement placement, RadioSlot content, Map<String, Placement> shown) {
+        if (content.name().isBlank()) {
+            return Optional.empty();
+        }
+        Placement other = shown.putIfAbsent(content.name(), placement);
+        String name = placement.entry().channel().name();
+        if (other == null || other.entry().channel().name().equalsIgnoreCase(name)) {
+            return Optional.empty();
+        }
+        return Optional.of(Finding.of(
+                NAME_CLASH,
+                Field.NAME,
+                Map.of(
+                        "name", name,
+                        "otherName", other.entry().channel().name(),
+                        "other", String.valueOf(other.slot()),
+                        "shown", content.name().strip(),
+                        "radio", radio.title())));
+    }
+
+    private static Optional<Finding> power(RadioDefinition radio, Placement placement, RadioSlot content) {
+        if (!radio.isHandheld() || content.transmit().isEmpty()) {
+            return Optional.empty();
+        }
+        Channel channel = placement.entry().channel();
+        return radio.limits().power().stream()
+                .filter(level -> level.level() == content.power())
+                .filter(level -> level.watts().compareTo(MOST_WATTS) > 0)
+                .findFirst()
+                .map(level -> new Finding(
+                        HANDHELD_POWER,
+                        Field.POWER,
+                        Map.of("radio", radio.title(), "watts", level.watts().toPlainString()),
+                        radio.limits().power().stream()
+                                .filter(each -> each.watts().compareTo(MOST_WATTS) <= 0)
+                                .map(each -> lower(channel, each))
+                                .toList()));
+    }
+
+    private static Fix lower(Channel channel, PowerLevel level) {
+        return new Fix(
+                "Use " + level.level().word() + ", " + level.watts() + " W",
+                new Edit.ReplaceChannel(channel.withPower(level.level())));
+    }
+}

@@ -1,0 +1,86 @@
+package reckonrod.core.check;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.NavigableMap;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import reckonrod.core.Lists;
+import reckonrod.core.bandplan.BandPlan;
+import reckonrod.core.bandplan.BandPlans;
+import reckonrod.core.finding.Field;
+import reckonrod.core.finding.Finding;
+import reckonrod.core.list.Block;
+import reckonrod.core.list.ChannelList;
+import reckonrod.core.list.Dismissal;
+import reckonrod.core.list.SlotRange;
+
+class ListChecksTest {
+    private static final BandPlan R2 =
+            BandPlans.shipped().find("r2-north-america").orElseThrow();
+
+    /** Of two channels the later one is told about; the first is left in peace. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            A 145.310- 71.9 | B 145.310 > 144.710 71.9 | DOUBT duplicate-channel: The same pair and tones stand in slot 0 as A.
+            A 145.310- 71.9 | B 145.310- 71.9 low      | NOTE near-duplicate-channel: Slot 0 (A) has the same pair and talk tone and differs only in the power.
+            A 145.310- 71.9 | B 145.310- T71.9 R71.9   | NOTE near-duplicate-channel: Slot 0 (A) has the same pair and talk tone and differs only in the listen tone.
+            A 145.310- 71.9 | B 145.310- 77.0          | NOTE co-channel: Slot 0 (A) listens on the same 145.310 MHz but has another talk tone.
+            A 145.310-      | B 145.310 simplex        | NOTE co-channel: Slot 0 (A) listens on the same 145.310 MHz but talks elsewhere.
+            A 145.310-      | a 146.940-               | NOTE name-twice: Slot 0 is called a too.
+            A 442.100+      | B 442.1025+ nfm          | NOTE nearly-the-same-frequency: Slot 0 (A) listens only 2500 Hz away, with the same shift.
+            A 442.100+      | B 442.125+               |
+            LEG 147.510     | LEGS 147.5125            |
+            """)
+    void twoChannelsAreSetBesideEachOther(String first, String second, String said) {
+        NavigableMap<Integer, SlotFindings> found = Checks.list(Lists.of(R2, first, second), R2);
+        assertThat(found.getOrDefault(0, SlotFindings.NONE).open()).isEmpty();
+        List<String> ofList = found.getOrDefault(1, SlotFindings.NONE).open().stream()
+                .map(Finding::toString)
+                .filter(each -> !each.contains("off-raster"))
+                .toList();
+        assertThat(ofList).isEqualTo(said == null ? List.of() : List.of(said));
+    }
+
+    @Test
+    void aServiceAmongChannelsThatTalkIsPointedOutAndABlockOfItsOwnIsNot() {
+        ChannelList list = Lists.of(R2, "A 147.510", "MARINE 156.800", "AIR 132.800", "WX 162.550");
+        ChannelList blocks = new ChannelList(
+                list.name(),
+                list.bandPlanId(),
+                "",
+                list.slots(),
+                List.of(new Block("Mixed", new SlotRange(0, 1)), new Block("Listen", new SlotRange(2, 9))),
+                list.entries());
+        assertThat(Checks.list(blocks, R2).entrySet().stream()
+                        .flatMap(slot -> slot.getValue().open().stream()
+                                .map(finding ->
+                                        slot.getKey() + " " + finding.kind().code()))
+                        .filter(each -> each.endsWith("service-among-talk-channels")))
+                .containsExactly("1 service-among-talk-channels");
+    }
+
+    /** What was laid aside is apart, with its reason; other findings of the channel stay open. */
+    @Test
+    void dismissedFindingsAreKeptApart() {
+        ChannelList list = Lists.of(R2, "A 146.520 71.9");
+        ChannelList aside = ((reckonrod.core.list.ListChange.Changed) list.dismiss(
+                        list.entries().get(0).id(),
+                        new Dismissal("calling-at-high-power", Field.POWER, "Only on the summit")))
+                .list();
+        SlotFindings found = Checks.list(aside, R2).get(0);
+        assertThat(codes(found.open().stream())).containsExactly("tone-on-simplex");
+        assertThat(found.laidAside())
+                .singleElement()
+                .satisfies(each -> assertThat(each.reason()).isEqualTo("Only on the summit"));
+        assertThat(codes(Checks.list(list, R2).get(0).open().stream()))
+                .containsExactly("tone-on-simplex", "calling-at-high-power");
+    }
+
+    private static Stream<String> codes(Stream<Finding> findings) {
+        return findings.map(finding -> finding.kind().code());
+    }
+}

@@ -1,0 +1,108 @@
+package reckonrod.server.arrange;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import reckonrod.core.bandplan.BandPlan;
+import reckonrod.core.list.ListChange;
+import reckonrod.core.planchange.PlanChange;
+import reckonrod.server.arrange.ListChanges.ListChanged;
+import reckonrod.server.lists.ListStore;
+import reckonrod.server.lists.StoredList;
+import reckonrod.server.plans.PlanLookup;
+import reckonrod.server.reckon.FindingView;
+import reckonrod.server.reckon.ReckonAnswer;
+
+/** Takes a list to another band plan or class of licence, after showing what that moves. */
+@RestController
+@RequestMapping("/api/lists/{id}/plan")
+class PlanChangeController {
+    private final ListStore store;
+    private final ListChanges changes;
+    private final PlanLookup plans;
+
+    PlanChangeController(ListStore store, ListChanges changes, PlanLookup plans) {
+        this.store = store;
+        this.changes = changes;
+        this.plans = plans;
+    }
+
+    /** The plan and the class of licence to go by; without a class the plan's usual one. */
+    record PlanChoice(
+            @NotBlank(message = "must name a band plan") String bandPlan,
+            @Schema(nullable = true) String licence) {}
+
+    /** The same, based on what the person was looking at. */
+    record PlanChangeRequest(
+            @NotNull(message = "must be given") Long baseVersion,
+            @NotBlank(message = "must name a band plan") String bandPlan,
+            @Schema(nullable = true) String licence) {}
+
+    /** What the change would do; nothing is done yet. */
+    record PlanPreview(long version, String bandPlan, String licence, int moved, int untouched, List<MovedRow> rows) {}
+
+    /** A channel that moves, or that the new plan finds fault with. */
+    record MovedRow(
+            int slot,
+            String label,
+            boolean moves,
+            String outcome,
+            ReckonAnswer.Sum before,
+            ReckonAnswer.Sum after,
+            List<FindingView> findings) {
+        static MovedRow of(PlanChange.Row row, BandPlan from, BandPlan to) {
+            return new MovedRow(
+                    row.slot(),
+                    row.before().label(),
+                    row.moves(),
+                    row.outcome().words(),
+                    ReckonAnswer.Sum.of(row.before(), from),
+                    ReckonAnswer.Sum.of(row.after(), to),
+                    row.findings().stream()
+                            .map(each -> FindingView.of(each, to))
+                            .toList());
+        }
+    }
+
+    @PostMapping("/preview")
+    PlanPreview preview(@PathVariable UUID id, @Valid @RequestBody PlanChoice choice) {
+        StoredList stored = store.get(id);
+        BandPlan from = plans.planOf(stored.list());
+        BandPlan to = plan(choice.bandPlan(), choice.licence());
+        PlanChange change = PlanChange.of(stored.list(), from, to);
+        int moved = (int) change.rows().stream().filter(PlanChange.Row::moves).count();
+        return new PlanPreview(
+                stored.version(),
+                to.id(),
+                to.licence().name(),
+                moved,
+                stored.list().entries().size() - moved,
+                change.rows().stream().map(row -> MovedRow.of(row, from, to)).toList());
+    }
+
+    @PutMapping
+    ListChanged change(@PathVariable UUID id, @Valid @RequestBody PlanChangeRequest request) {
+        BandPlan to = plan(request.bandPlan(), request.licence());
+        return changes.change(id, request.baseVersion(), (list, from) -> {
+            PlanChange change = PlanChange.of(list, from, to);
+            return new ListChange.Changed(
+                    change.list(),
+                    "Go by " + to.title() + ", licence " + to.licence().name(),
+                    list.slots().first());
+        });
+    }
+
+    private BandPlan plan(String id, String licence) {
+        return plans.plan(id).judgingBy(Optional.ofNullable(licence).orElse(""));
+    }
+}

@@ -1,0 +1,78 @@
+package reckonrod.server.plans;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+import reckonrod.core.bandplan.BandPlan;
+import reckonrod.core.bandplan.BandPlans;
+import reckonrod.core.list.ChannelList;
+import reckonrod.server.problem.ProblemException;
+
+/** Finds band plans, those that ship and the person's own. */
+@Component
+@Transactional(readOnly = true)
+public class PlanLookup {
+    private final BandPlans shipped;
+    private final PlanRepository own;
+    private final Map<String, Read> read = new ConcurrentHashMap<>();
+
+    /** A plan as it was read last; good as long as the version in the database is the same. */
+    private record Read(long version, BandPlan plan) {}
+
+    PlanLookup(BandPlans shipped, PlanRepository own) {
+        this.shipped = shipped;
+        this.own = own;
+    }
+
+    /** All plans, those that ship first. */
+    public List<BandPlan> all() {
+        List<BandPlan> plans = new ArrayList<>(shipped.all());
+        own.findAll().stream()
+                .map(this::plan)
+                .sorted(Comparator.comparing(BandPlan::title))
+                .forEach(plans::add);
+        return List.copyOf(plans);
+    }
+
+    /** The plan of that id; another id is a problem that names the plans there are. */
+    public BandPlan plan(String id) {
+        return shipped.find(id).or(() -> ownPlan(id)).orElseThrow(() -> unknown(id));
+    }
+
+    /** The plan that a list goes by, judging by the list's class of licence. */
+    public BandPlan planOf(ChannelList list) {
+        return plan(list.bandPlanId()).judgingBy(list.licence());
+    }
+
+    private Optional<BandPlan> ownPlan(String id) {
+        return own.versionOf(id).flatMap(version -> {
+            Read known = read.get(id);
+            return known != null && known.version() == version
+                    ? Optional.of(known.plan())
+                    : own.findById(id).map(this::plan);
+        });
+    }
+
+    private BandPlan plan(PlanRecord record) {
+        return read.compute(
+                        record.getId(),
+                        (id, known) -> known != null && known.version() == record.version()
+                                ? known
+                                : new Read(record.version(), BandPlans.read(id + ".yaml", record.yaml())))
+                .plan();
+    }
+
+    private ProblemException unknown(String id) {
+        return ProblemException.refused(
+                "band-plan-unknown",
+                "Unknown band plan",
+                "\"" + id + "\" is no band plan here; there are "
+                        + all().stream().map(BandPlan::id).collect(Collectors.joining(", ")) + ".");
+    }
+}
