@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import {
   mdiFormatListNumbered,
+  mdiTableLarge,
   mdiTrayArrowDown,
   mdiViewGridOutline,
   mdiWeatherNight,
@@ -21,6 +22,8 @@ const STEPS = [
   { name: 'fit', word: 'Fit', icon: mdiViewGridOutline, key: '3' },
   { name: 'load', word: 'Load', icon: mdiTrayArrowDown, key: '4' },
 ]
+
+const TABLES = { name: 'tables', key: '9' }
 
 const theme = useTheme()
 const dark = computed(() => theme.global.current.value.dark)
@@ -50,7 +53,7 @@ function onKey(event: KeyboardEvent) {
     event.preventDefault()
     reckonLine.value?.focus()
   }
-  const step = event.altKey ? STEPS.find((each) => each.key === event.key) : undefined
+  const step = event.altKey ? [...STEPS, TABLES].find((each) => each.key === event.key) : undefined
   if (step) {
     event.preventDefault()
     void router.push({ name: step.name })
@@ -104,10 +107,23 @@ onBeforeUnmount(() => removeEventListener('keydown', onKey))
           :key="step.name"
           :to="{ name: step.name }"
           :title="`Alt+${step.key}`"
-          :aria-current="$route.name === step.name ? 'page' : undefined"
+          :aria-current="
+            $route.name === step.name || (step.name === 'arrange' && $route.name === 'review')
+              ? 'page'
+              : undefined
+          "
         >
           <v-icon :icon="step.icon" size="22" />
           <span>{{ step.word }}</span>
+        </router-link>
+        <router-link
+          class="below"
+          :to="{ name: 'tables' }"
+          title="Alt+9"
+          :aria-current="$route.name === 'tables' ? 'page' : undefined"
+        >
+          <v-icon :icon="mdiTableLarge" size="22" />
+          <span>Tables</span>
         </router-link>
       </nav>
       <main class="step"><router-view /></main>
@@ -217,6 +233,11 @@ onBeforeUnmount(() => removeEventListener('keydown', onKey))
   font-size: 12.5px;
   text-decoration: none;
 }
+.rail .below {
+  margin-top: 8px;
+  border-top: 1px solid var(--line);
+  padding-top: 17px;
+}
 .rail a[aria-current] {
   color: var(--primary);
   font-weight: 640;
@@ -236,6 +257,20 @@ onBeforeUnmount(() => removeEventListener('keydown', onKey))
   min-height: 0;
   min-width: 0;
   overflow: auto;
+}
+@media print {
+  .top,
+  .rail {
+    display: none;
+  }
+  .frame {
+    display: block;
+    height: auto;
+    background: none;
+  }
+  .step {
+    overflow: visible;
+  }
 }
 @media (max-width: 720px) {
   .frame {
@@ -268,6 +303,10 @@ onBeforeUnmount(() => removeEventListener('keydown', onKey))
     border: 0;
     border-top: 1px solid var(--line);
     padding: 0;
+  }
+  .rail .below {
+    margin: 0;
+    border: 0;
   }
   .rail a {
     flex: 1;

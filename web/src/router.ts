@@ -6,6 +6,12 @@ export const router = createRouter({
   routes: [
     { path: '/', redirect: '/arrange' },
     { path: '/arrange', name: 'arrange', component: ArrangeView },
+    { path: '/review', name: 'review', component: () => import('./features/review/ReviewView.vue') },
+    {
+      path: '/tables/:table?/:plan?',
+      name: 'tables',
+      component: () => import('./features/tables/TablesView.vue'),
+    },
     { path: '/fit/:radio?', name: 'fit', component: () => import('./features/fit/FitView.vue') },
     { path: '/load/:radio?', name: 'load', component: () => import('./features/load/LoadView.vue') },
     { path: '/:rest(.*)*', redirect: '/arrange' },

@@ -3,8 +3,12 @@ import { computed, ref, watch } from 'vue'
 import KeysDialog from '@/shared/components/KeysDialog.vue'
 import { useCursor } from '@/shared/composables/useCursor'
 import { useOpenList } from '@/shared/composables/useOpenList'
+import { usePastedText } from '@/shared/composables/usePastedText'
+import FindingsDialog from './components/FindingsDialog.vue'
 import HistoryDialog from './components/HistoryDialog.vue'
+import ListPlanDialog from './components/ListPlanDialog.vue'
 import RodTable from './components/RodTable.vue'
+import SatelliteDialog from './components/SatelliteDialog.vue'
 import WorkingPanel from './components/WorkingPanel.vue'
 import { useList } from './composables/useList'
 import { useListChanges } from './composables/useListChanges'
@@ -21,6 +25,11 @@ const editing = ref<string | null>(null)
 const draft = ref('')
 const keysOpen = ref(false)
 const historyOpen = ref(false)
+const planOpen = ref(false)
+const findingsOpen = ref(false)
+const satelliteOpen = ref(false)
+const pasted = usePastedText()
+const working = ref<InstanceType<typeof WorkingPanel> | null>(null)
 
 const stop = computed(() => stops.value[stopAt(cursor.value)] ?? null)
 const row = computed(() => (stop.value?.kind === 'channel' ? stop.value.row : null))
@@ -47,6 +56,10 @@ async function save(next: string) {
 async function applyFix(next: string) {
   if (row.value && (await changes.edit(row.value.id, next))) editing.value = null
 }
+function mend(number: number) {
+  const fix = working.value?.findings.flatMap((each) => each.fixes)[number]
+  if (fix) void applyFix(fix.line)
+}
 watch(row, (now) => {
   if (editing.value && now?.id !== editing.value) editing.value = null
 })
@@ -59,6 +72,7 @@ const { onKey, KEYS } = useRodKeys({
   toggle,
   changes,
   showKeys: () => (keysOpen.value = true),
+  mend,
 })
 </script>
 
@@ -68,7 +82,15 @@ const { onKey, KEYS } = useRodKeys({
       <template v-if="list">
         <header>
           <h1>{{ list.name }}</h1>
-          <span class="quiet">{{ list.bandPlan.shortTitle }} practice · {{ list.radios.length }} radios</span>
+          <button
+            type="button"
+            class="plan"
+            title="Change the band plan or the licence"
+            @click="planOpen = true"
+          >
+            {{ list.bandPlan.shortTitle }} practice, licence {{ list.licence }}
+          </button>
+          <span class="quiet wide-only">{{ list.radios.length }} radios</span>
         </header>
         <div class="bar">
           <v-btn :disabled="!row" @click="stop && edit(stop)">Edit line</v-btn>
@@ -77,6 +99,10 @@ const { onKey, KEYS } = useRodKeys({
           </v-btn>
           <v-btn :disabled="!row" @click="row && changes.remove(row.id)">Delete</v-btn>
           <v-btn class="wide-only" @click="historyOpen = true">History</v-btn>
+          <v-btn class="wide-only" :to="{ name: 'review' }">
+            {{ pasted.trim() ? 'Lines to review' : 'Paste lines' }}
+          </v-btn>
+          <v-btn class="wide-only" @click="satelliteOpen = true">Satellite pass</v-btn>
           <span class="space" />
           <v-btn :disabled="!list.undo" :title="list.undo ?? undefined" @click="changes.undo()">Undo</v-btn>
           <v-btn :disabled="!list.redo" :title="list.redo ?? undefined" @click="changes.redo()">Redo</v-btn>
@@ -95,9 +121,12 @@ const { onKey, KEYS } = useRodKeys({
         />
         <footer>
           <span>{{ list.rows.length }} of {{ list.lastSlot - list.firstSlot + 1 }} slots</span>
-          <span v-for="count in counts" :key="count">{{ count }}</span>
+          <button v-if="counts.length" class="counts" type="button" @click="findingsOpen = true">
+            {{ counts.join(' · ') }}
+          </button>
+          <span v-else>no findings</span>
           <button class="keys" type="button" @click="keysOpen = true">
-            <kbd>Enter</kbd> edits · <kbd>[</kbd> <kbd>]</kbd> move · <kbd>p</kbd> pins · <kbd>?</kbd> all
+            <kbd>Enter</kbd> edits · <kbd>[</kbd> <kbd>]</kbd> move · <kbd>f</kbd> mends · <kbd>?</kbd> all
             keys
           </button>
         </footer>
@@ -111,15 +140,34 @@ const { onKey, KEYS } = useRodKeys({
     </section>
     <aside v-if="list" class="side" aria-label="Working" tabindex="0">
       <WorkingPanel
+        ref="working"
         :list="list"
         :row="row"
         :cursor="cursor"
         :line="line"
         @fix="applyFix"
         @move="(slot) => row && changes.move(row.id, slot)"
+        @lay-aside="(finding, reason) => row && changes.layAside(row.id, finding, reason)"
+        @look-again="(finding) => row && changes.lookAgain(row.id, finding)"
       />
     </aside>
     <KeysDialog v-model="keysOpen" title="Keys of Arrange" :keys="KEYS" />
+    <template v-if="list">
+      <ListPlanDialog v-model="planOpen" :list="list" @go="(plan, licence) => changes.goBy(plan, licence)" />
+      <FindingsDialog
+        v-model="findingsOpen"
+        :list-id="list.id"
+        :version="list.version"
+        @look="(slot) => (cursor = slot)"
+        @fix="(channelId, line) => changes.edit(channelId, line)"
+      />
+      <SatelliteDialog
+        v-model="satelliteOpen"
+        :list-id="list.id"
+        :cursor="cursor"
+        @put="(lines, block) => changes.putMany(lines, cursor, block)"
+      />
+    </template>
     <HistoryDialog
       v-if="list"
       v-model="historyOpen"
@@ -166,6 +214,20 @@ footer {
   border-top: 1px solid var(--line);
   font-size: 12.5px;
   color: var(--quiet);
+}
+.plan,
+.counts {
+  color: var(--primary);
+  background: none;
+  border: 0;
+  padding: 0;
+  font: inherit;
+  cursor: pointer;
+  text-align: left;
+}
+.counts {
+  text-decoration: underline;
+  text-underline-offset: 3px;
 }
 .keys {
   margin-left: auto;

@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import type { Placement } from '@/shared/api/client'
 import FitMark from '@/shared/components/FitMark.vue'
+import SeverityMark from '@/shared/components/SeverityMark.vue'
 import RadioTabs from '@/shared/components/RadioTabs.vue'
 import { useOpenList } from '@/shared/composables/useOpenList'
 import { useOpenRadio } from '@/shared/composables/useOpenRadio'
@@ -70,6 +71,9 @@ const shown = computed(
               <span class="mark"><FitMark :mark="each.mark" /> {{ each.mark.replace('_', ' ') }}</span>
             </td>
             <td>
+              <p v-for="finding in each.findings" :key="finding.code">
+                <SeverityMark :severity="finding.severity" /> {{ finding.message }}
+              </p>
               <p v-for="reason in each.reasons" :key="reason.field + reason.before">
                 {{ reason.why }}
                 <span v-if="reason.after" class="change">
@@ -78,6 +82,7 @@ const shown = computed(
               </p>
             </td>
             <td class="quiet">
+              <p v-for="finding in each.findings" :key="finding.code">{{ finding.why }}</p>
               <p v-for="reason in each.reasons" :key="reason.field + reason.before">{{ reason.avoid }}</p>
             </td>
           </tr>

@@ -4,6 +4,9 @@ import type { components, paths } from './schema'
 export type Schemas = components['schemas']
 export type ReckonAnswer = Schemas['ReckonAnswer']
 export type Finding = Schemas['FindingView']
+export type LaidAside = Schemas['LaidAsideView']
+export type BandPlan = Schemas['PlanView']
+export type PlanFile = Schemas['PlanFileView']
 export type Strip = Schemas['StripView']
 export type ListView = Schemas['ListView']
 export type Row = Schemas['RowView']
@@ -21,6 +24,8 @@ export class Problem extends Error {
     message: string,
     readonly code: string,
     readonly status: number,
+    /** What else the problem says, such as the faults of a text. */
+    readonly details: Record<string, unknown> = {},
   ) {
     super(message)
   }
@@ -50,6 +55,6 @@ interface Answer<T> {
 export async function unwrap<T>(answer: Promise<Answer<T>>): Promise<T> {
   const { data, error, response } = await answer
   if (response.ok) return data as T
-  const problem = (error ?? {}) as { detail?: string; code?: string }
-  throw new Problem(problem.detail ?? LOST, problem.code ?? 'unknown', response.status)
+  const problem = (error ?? {}) as { detail?: string; code?: string } & Record<string, unknown>
+  throw new Problem(problem.detail ?? LOST, problem.code ?? 'unknown', response.status, problem)
 }

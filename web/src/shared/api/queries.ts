@@ -12,5 +12,8 @@ export const queryClient = new QueryClient({
 
 export const useLists = () => useQuery({ queryKey: ['lists'], queryFn: () => unwrap(api.GET('/api/lists')) })
 
+export const usePlans = () =>
+  useQuery({ queryKey: ['plans'], queryFn: () => unwrap(api.GET('/api/band-plans')) })
+
 export const useRadios = () =>
   useQuery({ queryKey: ['radios'], queryFn: () => unwrap(api.GET('/api/radios')) })

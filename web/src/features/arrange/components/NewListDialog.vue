@@ -1,7 +1,8 @@
 <script setup lang="ts">
-import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { useQueryClient } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { api, unwrap } from '@/shared/api/client'
+import { usePlans } from '@/shared/api/queries'
 import SheetDialog from '@/shared/components/SheetDialog.vue'
 
 const emit = defineEmits<{ made: [id: string] }>()
@@ -11,16 +12,13 @@ const name = ref('')
 const bandPlan = ref('r2-north-america')
 const problem = ref('')
 const cache = useQueryClient()
-const { data: plans } = useQuery({
-  queryKey: ['plans'],
-  enabled: open,
-  queryFn: () => unwrap(api.GET('/api/lists/band-plans')),
-})
+const slots = ref(150)
+const { data: plans } = usePlans()
 const caution = computed(() => plans.value?.find((plan) => plan.id === bandPlan.value)?.caution)
 
 async function make() {
   try {
-    const body = { name: name.value, bandPlan: bandPlan.value }
+    const body = { name: name.value, bandPlan: bandPlan.value, slots: Number(slots.value) }
     const made = await unwrap(api.POST('/api/lists', { body }))
     await cache.invalidateQueries({ queryKey: ['lists'] })
     emit('made', made.id)
@@ -46,6 +44,7 @@ async function make() {
         :hint="caution"
         persistent-hint
       />
+      <v-text-field v-model="slots" label="Slots" type="number" min="1" max="9999" />
       <div class="actions">
         <v-btn type="submit" color="primary" variant="flat">Make the list</v-btn>
         <v-btn @click="open = false">Cancel</v-btn>

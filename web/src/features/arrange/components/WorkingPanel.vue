@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, toRef } from 'vue'
+import { computed } from 'vue'
 import type { Finding, ListView, Row } from '@/shared/api/client'
 import AnswerPanel from '@/features/reckon/components/AnswerPanel.vue'
 import { useReckon } from '@/features/reckon/composables/useReckon'
@@ -7,17 +7,31 @@ import FindingList from '@/shared/components/FindingList.vue'
 import FitMark from '@/shared/components/FitMark.vue'
 
 const props = defineProps<{ list: ListView; row: Row | null; cursor: number; line: string }>()
-const emit = defineEmits<{ fix: [line: string]; move: [slot: number] }>()
+const emit = defineEmits<{
+  fix: [line: string]
+  move: [slot: number]
+  layAside: [finding: Finding, reason: string]
+  lookAgain: [finding: Finding]
+}>()
 
-const { answer, problem } = useReckon(
-  toRef(() => props.line),
-  toRef(() => props.list.bandPlan.id),
-)
-/** Findings that only the whole list can know, such as a second copy. */
-const ofList = computed<Finding[]>(() => {
-  const own = new Set(answer.value?.findings.map((each) => each.code))
-  return props.row?.findings.filter((each) => !own.has(each.code)) ?? []
+const edited = computed(() => props.row !== null && props.line !== props.row.line)
+const { answer, problem } = useReckon(() => ({
+  line: props.line,
+  bandPlan: props.list.bandPlan.id,
+  licence: props.list.licence,
+  published: props.row?.published,
+  before: edited.value ? props.row?.line : undefined,
+}))
+/** While the line is edited its own findings count; else those of the channel in its list, laid aside or not. */
+const findings = computed<Finding[]>(() => {
+  if (edited.value) return answer.value?.findings ?? []
+  const known = props.row?.findings ?? []
+  const seen = new Set(
+    [...known, ...(props.row?.laidAside.map((each) => each.finding) ?? [])].map((each) => each.code),
+  )
+  return [...known, ...(answer.value?.findings.filter((each) => !seen.has(each.code)) ?? [])]
 })
+defineExpose({ findings })
 const radioName = (id: string) => props.list.radios.find((radio) => radio.id === id)?.name ?? id
 const change = (before: string, after: string) => (after ? `${before} → ${after}` : before)
 
@@ -32,8 +46,17 @@ function moveTo(event: Event) {
     <h2>Working · slot {{ cursor }} {{ row?.label ?? 'free' }}</h2>
     <template v-if="row">
       <p v-if="problem" class="problem">{{ problem }}</p>
-      <AnswerPanel v-if="answer" :answer="answer" @fix="(line) => emit('fix', line)" />
-      <FindingList v-if="ofList.length" :findings="ofList" />
+      <AnswerPanel v-if="answer" :answer="answer">
+        <FindingList
+          :findings="findings"
+          :laid-aside="edited ? [] : row.laidAside"
+          :can-lay-aside="!edited"
+          numbered
+          @fix="(line) => emit('fix', line)"
+          @lay-aside="(finding, reason) => emit('layAside', finding, reason)"
+          @look-again="(finding) => emit('lookAgain', finding)"
+        />
+      </AnswerPanel>
       <section aria-label="On your radios">
         <h2>On your radios</h2>
         <dl class="radios">
@@ -51,6 +74,9 @@ function moveTo(event: Event) {
       <section aria-label="Typed as">
         <h2>Typed as</h2>
         <p class="mono typed">{{ row.line }}</p>
+        <p v-if="row.published !== row.line" class="quiet came">
+          came in as <span class="mono">{{ row.published }}</span>
+        </p>
       </section>
       <label class="move">
         Move to slot
@@ -99,6 +125,11 @@ dd {
 }
 .typed {
   margin: 0;
+  overflow-wrap: anywhere;
+}
+.came {
+  margin: 4px 0 0;
+  font-size: 13.5px;
   overflow-wrap: anywhere;
 }
 .move {

@@ -1,6 +1,6 @@
 import { useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, type Ref } from 'vue'
-import { api, Problem, unwrap, type ListView } from '@/shared/api/client'
+import { api, Problem, unwrap, type Finding, type ListView } from '@/shared/api/client'
 import { useCursor } from '@/shared/composables/useCursor'
 import { useNotice } from '@/shared/composables/useNotice'
 
@@ -29,6 +29,7 @@ export function useListChanges(listId: Ref<string | null>) {
       void cache.invalidateQueries({ queryKey: ['lists'] })
       void cache.invalidateQueries({ queryKey: ['difference'] })
       void cache.invalidateQueries({ queryKey: ['fit'] })
+      void cache.invalidateQueries({ queryKey: ['findings'] })
       if (done.slot !== undefined) cursor.value = done.slot
       if (said) tell(said)
       return true
@@ -85,6 +86,42 @@ export function useListChanges(listId: Ref<string | null>) {
           api.POST('/api/lists/{id}/channels/{channelId}/pin', {
             params: path(list, channelId),
             body: { baseVersion: list.version, pinned },
+          }),
+        ),
+      ),
+    putMany: (lines: string[], slot: number, block: string | null = null) =>
+      run((list) =>
+        unwrap(
+          api.POST('/api/lists/{id}/channels/many', {
+            params: { path: { id: list.id } },
+            body: { baseVersion: list.version, slot, lines, block },
+          }),
+        ),
+      ),
+    layAside: (channelId: string, finding: Finding, reason: string) =>
+      run((list) =>
+        unwrap(
+          api.POST('/api/lists/{id}/channels/{channelId}/lay-aside', {
+            params: path(list, channelId),
+            body: { baseVersion: list.version, code: finding.code, field: finding.field, reason },
+          }),
+        ),
+      ),
+    lookAgain: (channelId: string, finding: Finding) =>
+      run((list) =>
+        unwrap(
+          api.POST('/api/lists/{id}/channels/{channelId}/look-again', {
+            params: path(list, channelId),
+            body: { baseVersion: list.version, code: finding.code, field: finding.field },
+          }),
+        ),
+      ),
+    goBy: (bandPlan: string, licence: string) =>
+      run((list) =>
+        unwrap(
+          api.PUT('/api/lists/{id}/plan', {
+            params: { path: { id: list.id } },
+            body: { baseVersion: list.version, bandPlan, licence },
           }),
         ),
       ),

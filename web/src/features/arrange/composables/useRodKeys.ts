@@ -10,6 +10,8 @@ interface Rod {
   toggle: (slot: number) => void
   changes: ReturnType<typeof useListChanges>
   showKeys: () => void
+  /** Takes the mend of that number, from 0, of the channel at the cursor. */
+  mend: (number: number) => void
 }
 
 const KEYS: [string, string][] = [
@@ -20,10 +22,12 @@ const KEYS: [string, string][] = [
   ['Esc', 'leave the line as it was'],
   ['[ ]', 'move the channel by a slot'],
   ['p', 'pin it to its slot, or unpin it'],
+  ['f or 1 to 9', 'take the first mend of its findings, or that of a number'],
+  ['n N', 'to the next or previous channel with a finding'],
   ['Delete', 'take it out of the list'],
   ['Ctrl+Z', 'undo'],
   ['Ctrl+Shift+Z', 'redo'],
-  ['Alt+2 3 4', 'to Arrange, Fit, Load'],
+  ['Alt+2 3 4', 'to Arrange, Fit, Load; Alt+9 to the tables'],
 ]
 
 /** The keys of the rod. */
@@ -39,6 +43,15 @@ export function useRodKeys(rod: Rod) {
     ']': (item) => void rod.changes.move(item.row.id, item.slot + 1),
     p: (item) => void rod.changes.pin(item.row.id, !item.row.pinned),
     Delete: (item) => void rod.changes.remove(item.row.id),
+    f: () => rod.mend(0),
+    ...Object.fromEntries(Array.from({ length: 9 }, (_, i) => [String(i + 1), () => rod.mend(i)])),
+  }
+  function toFinding(by: 1 | -1) {
+    const all = rod.stops.value
+    for (let i = rod.at() + by; i >= 0 && i < all.length; i += by) {
+      const item = all[i]
+      if (item?.kind === 'channel' && item.row.findings.length) return rod.pick(item.slot)
+    }
   }
   const onRod: Record<string, () => void> = {
     ArrowDown: () => step(1),
@@ -49,6 +62,8 @@ export function useRodKeys(rod: Rod) {
     PageUp: () => step(-15),
     Home: () => step(-Infinity),
     End: () => step(Infinity),
+    n: () => toFinding(1),
+    N: () => toFinding(-1),
     '?': () => rod.showKeys(),
     Enter: () => {
       const item = rod.stops.value[rod.at()]

@@ -12,6 +12,16 @@ const shiftRule = computed(() => props.answer.working.find((step) => step.what =
 const duplex = computed(
   () => props.answer.sum.talk !== '' && !['simplex', 'split'].includes(props.answer.sum.shift),
 )
+const changes = computed(() => props.answer.changes)
+const typedOver = computed(() => props.answer.working.filter((step) => step.was !== ''))
+const SOURCE_MARKS: Record<string, string> = {
+  published: '“',
+  'worked out by rule': '§',
+  arithmetic: '=',
+  'typed over by you': '✎',
+  usual: '·',
+}
+const mark = (source: string) => SOURCE_MARKS[source] ?? ''
 const tones = computed(() =>
   props.answer.working.filter((step) => step.what === 'Talk tone' || step.what === 'Listen tone'),
 )
@@ -19,6 +29,17 @@ const tones = computed(() =>
 
 <template>
   <div class="answer" :class="{ brief }">
+    <section v-if="changes.length" class="changes" aria-label="What this edit changes">
+      <h2>This edit changes</h2>
+      <ul>
+        <li v-for="change in changes" :key="change.what + change.before + change.after">
+          {{ change.what }}:
+          <span v-if="change.before" class="mono was">{{ change.before }}</span>
+          <template v-if="change.before && change.after"> → </template>
+          <span class="mono">{{ change.after }}</span>
+        </li>
+      </ul>
+    </section>
     <template v-if="answer.answered">
       <div class="figures">
         <PairFigures :sum="answer.sum" />
@@ -59,21 +80,36 @@ const tones = computed(() =>
         </dl>
       </div>
     </template>
-    <FindingList
-      v-if="answer.findings.length"
-      class="found"
-      :findings="answer.findings"
-      @fix="(line) => $emit('fix', line)"
-    />
-    <details v-if="!brief && answer.answered" class="steps">
+    <div class="found">
+      <slot>
+        <FindingList :findings="answer.findings" @fix="(line) => $emit('fix', line)" />
+      </slot>
+    </div>
+    <section v-if="!brief && typedOver.length" aria-label="Typed over by you">
+      <h2>✎ Typed over by you</h2>
+      <ul class="over">
+        <li v-for="step in typedOver" :key="step.what">
+          {{ step.what }} <b class="mono">{{ step.value }}</b>, published
+          <span class="mono">{{ step.was }}</span>
+        </li>
+      </ul>
+    </section>
+    <details v-if="!brief && answer.working.length" class="steps">
       <summary>Every step, with its source</summary>
       <ol>
         <li v-for="step in answer.working" :key="step.what">
+          <span class="source" aria-hidden="true">{{ mark(step.source) }}</span>
           <b>{{ step.what }}</b> {{ step.value }}
           <span class="quiet">{{ step.how }} ({{ step.source }})</span>
         </li>
       </ol>
       <p class="quiet">{{ answer.caution }}</p>
+    </details>
+    <details v-if="!brief && answer.keying.length" class="steps">
+      <summary>The shift by hand on {{ answer.keying.map((each) => each.radio).join(', ') }}</summary>
+      <ol v-for="each in answer.keying" :key="each.radio" class="keying">
+        <li v-for="step in each.steps" :key="step">{{ step }}</li>
+      </ol>
     </details>
   </div>
 </template>
@@ -141,11 +177,44 @@ dd {
   cursor: pointer;
   color: var(--primary);
 }
+.changes {
+  border: 1px solid var(--line);
+  border-left: 3px solid var(--primary);
+  border-radius: 6px;
+  padding: 8px 12px;
+  font-size: 13.5px;
+}
+.brief .changes {
+  grid-column: 1 / -1;
+}
+ul {
+  list-style: none;
+  margin: 0;
+  padding: 0;
+}
+.was {
+  color: var(--quiet);
+  text-decoration: line-through;
+}
+.over {
+  font-size: 13.5px;
+}
+.source {
+  display: inline-block;
+  width: 16px;
+  color: var(--primary);
+  font-weight: 600;
+}
 .steps ol {
-  padding-left: 20px;
+  list-style: none;
+  padding-left: 0;
   margin: 8px 0;
   display: grid;
   gap: 6px;
+}
+.steps .keying {
+  list-style: decimal;
+  padding-left: 20px;
 }
 @media (max-width: 720px) {
   .brief {

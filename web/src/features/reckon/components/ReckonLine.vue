@@ -4,6 +4,7 @@ import { useRouter } from 'vue-router'
 import { useListChanges } from '@/features/arrange/composables/useListChanges'
 import { useCursor } from '@/shared/composables/useCursor'
 import { useOpenList } from '@/shared/composables/useOpenList'
+import { usePastedText } from '@/shared/composables/usePastedText'
 import { useReckon } from '../composables/useReckon'
 import AnswerPanel from './AnswerPanel.vue'
 
@@ -12,8 +13,10 @@ const line = ref(sessionStorage.getItem(KEY) ?? '')
 watch(line, (now) => sessionStorage.setItem(KEY, now))
 
 const { open, openId } = useOpenList()
-const plan = computed(() => open.value?.bandPlan ?? null)
-const { answer, problem } = useReckon(line, plan)
+const { answer, problem } = useReckon(() =>
+  open.value ? { line: line.value, bandPlan: open.value.bandPlan, licence: open.value.licence } : null,
+)
+const pasted = usePastedText()
 const { put, busy } = useListChanges(openId)
 const cursor = useCursor()
 const router = useRouter()
@@ -24,7 +27,11 @@ const focused = ref(false)
 const confirmed = ref<string | null>(null)
 const shown = computed(() => focused.value && line.value.trim() !== '' && (answer.value || problem.value))
 const hasError = computed(() => answer.value?.findings.some((each) => each.severity === 'error') ?? false)
-const hint = computed(() => {
+const mends = computed(() =>
+  answer.value?.findings.some((each) => each.fixes.length) ? 'Ctrl+. takes the first mend · ' : '',
+)
+const hint = computed(() => mends.value + putHint.value)
+const putHint = computed(() => {
   if (!answer.value?.answered) return ''
   if (!hasError.value)
     return `Enter puts it at slot ${cursor.value}, or the next free one · Shift+Enter keeps the line`
@@ -44,6 +51,22 @@ async function enter(event: KeyboardEvent) {
   if (!event.shiftKey) line.value = ''
   confirmed.value = null
   if (router.currentRoute.value.name !== 'arrange') await router.push({ name: 'arrange' })
+}
+
+/** Several lines at once are a listing: they are reviewed before any of them goes in. */
+function paste(event: ClipboardEvent) {
+  const text = event.clipboardData?.getData('text/plain') ?? ''
+  if (text.trim().split(/\r?\n/).length < 2) return
+  event.preventDefault()
+  pasted.value = text
+  void router.push({ name: 'review' })
+}
+
+function firstFix(event: KeyboardEvent) {
+  if (event.key !== '.') return
+  event.preventDefault()
+  const fix = answer.value?.findings.flatMap((each) => each.fixes)[0]
+  if (fix) useFix(fix.line)
 }
 
 function leave(event: FocusEvent) {
@@ -73,6 +96,8 @@ defineExpose({ focus: () => input.value?.select() })
       placeholder="Type a directory line, such as 145.310- 71.9"
       aria-describedby="reckon-answer"
       @keydown.enter.prevent="enter"
+      @keydown.ctrl.exact="firstFix"
+      @paste="paste"
     />
     <kbd class="jump" aria-hidden="true">/</kbd>
     <div v-show="shown" id="reckon-answer" class="panel" aria-live="polite">

@@ -1,22 +1,33 @@
-import { ref, watch, type Ref } from 'vue'
+import { ref, watch } from 'vue'
 import { api, unwrap, type ReckonAnswer } from '@/shared/api/client'
 
+export interface Question {
+  line: string
+  bandPlan: string
+  licence: string
+  /** The line the channel came in as; what differs was typed over. */
+  published?: string
+  /** The line before an edit; the answer says what the edit changes. */
+  before?: string
+}
+
 /** The worked answer of a line as it is typed; only the newest question counts. */
-export function useReckon(line: Ref<string>, bandPlan: Ref<string | null>) {
+export function useReckon(question: () => Question | null) {
   const answer = ref<ReckonAnswer | null>(null)
   const problem = ref<string | null>(null)
   let running: AbortController | null = null
 
   async function ask() {
     running?.abort()
-    if (!line.value.trim() || !bandPlan.value) {
+    const asked = question()
+    if (!asked?.line.trim()) {
       answer.value = null
       problem.value = null
       return
     }
     const mine = (running = new AbortController())
     try {
-      const body = { line: line.value, bandPlan: bandPlan.value }
+      const body = { ...asked, published: asked.published ?? null, before: asked.before ?? null }
       const worked = await unwrap(api.POST('/api/reckon', { body, signal: mine.signal }))
       if (mine === running) {
         answer.value = worked
@@ -27,6 +38,6 @@ export function useReckon(line: Ref<string>, bandPlan: Ref<string | null>) {
     }
   }
 
-  watch([line, bandPlan], ask, { immediate: true })
+  watch(() => JSON.stringify(question()), ask, { immediate: true })
   return { answer, problem }
 }
