@@ -304,12 +304,11 @@ onBeforeUnmount(() => removeEventListener('keydown', onKey))
     border-top: 1px solid var(--line);
     padding: 0;
   }
+  .rail a,
   .rail .below {
+    flex: 1;
     margin: 0;
     border: 0;
-  }
-  .rail a {
-    flex: 1;
     padding: 6px 0;
   }
   .rail a[aria-current]::before {

@@ -350,6 +350,7 @@ footer {
     border-top: 2px solid var(--line);
   }
   .bar,
+  header,
   footer {
     flex-wrap: wrap;
     padding-left: 12px;

@@ -17,6 +17,18 @@ const ticks = computed(() => {
   )
 })
 const repeaters = computed(() => props.strip.segments.filter((each) => each.use.startsWith('repeater')))
+const others = computed(() => props.strip.segments.filter((each) => !each.use.startsWith('repeater')))
+const keptFor = ['satellites', 'weak signals', 'beacons']
+const keptWords = computed(() =>
+  keptFor.filter((use) => others.value.some((each) => each.use === use)).join(', '),
+)
+/** A bracket under the outputs of the rule that the pair follows. */
+const rule = computed(() => {
+  if (!props.strip.rule) return null
+  const from = x(props.strip.rule.lowerHz)
+  const to = Math.max(from + 2, x(props.strip.rule.upperHz))
+  return `M${from} 60v-3H${to}v3`
+})
 const has = (use: string) => repeaters.value.some((each) => each.use === use)
 const listenX = computed(() => (props.strip.listenHz === null ? null : x(props.strip.listenHz)))
 const talkX = computed(() => (props.strip.talkHz === null ? null : x(props.strip.talkHz)))
@@ -58,6 +70,20 @@ const anchor = (at: number) => (at < 16 ? 'start' : at > WIDTH - 16 ? 'end' : 'm
         height="12"
         :fill="segment.use === 'repeater inputs' ? 'url(#inputs)' : 'url(#outputs)'"
       />
+      <rect
+        v-for="segment in others"
+        :key="segment.lowerHz"
+        :x="x(segment.lowerHz)"
+        y="62"
+        :width="Math.max(1.5, x(segment.upperHz) - x(segment.lowerHz))"
+        height="12"
+        :class="segment.use.replace(' ', '-')"
+      >
+        <title>{{ segment.use }}</title>
+      </rect>
+      <path v-if="rule" :d="rule" class="rule-used">
+        <title>{{ strip.rule?.words }}</title>
+      </path>
       <line x1="0" y1="74" :x2="WIDTH" y2="74" class="rule" />
       <g v-for="mhz in ticks" :key="mhz">
         <line :x1="x(mhz * 1e6)" y1="74" :x2="x(mhz * 1e6)" y2="80" class="rule" />
@@ -76,6 +102,9 @@ const anchor = (at: number) => (at < 16 ? 'start' : at > WIDTH - 16 ? 'end' : 'm
         >· <span class="key out" aria-hidden="true" /> outputs</template
       >
       <template v-if="has('repeater inputs')"> <span class="key in" aria-hidden="true" /> inputs</template>
+      <template v-if="others.some((each) => keptFor.includes(each.use))"
+        >· <span class="key kept" aria-hidden="true" /> kept for {{ keptWords }}</template
+      >
     </figcaption>
   </figure>
 </template>
@@ -103,6 +132,25 @@ text {
 .rule {
   stroke: var(--ink);
   stroke-width: 1;
+}
+.simplex,
+.data {
+  fill: var(--quiet);
+  opacity: 0.25;
+}
+.calling {
+  fill: var(--ink);
+}
+.satellites,
+.weak-signals,
+.beacons {
+  fill: var(--note);
+  opacity: 0.3;
+}
+.rule-used {
+  fill: none;
+  stroke: var(--primary);
+  stroke-width: 1.6;
 }
 .hatch-input {
   stroke: var(--talk);
@@ -137,6 +185,9 @@ figcaption {
 }
 .out {
   background: repeating-linear-gradient(45deg, var(--primary) 0 2px, transparent 2px 4px);
+}
+.kept {
+  background: color-mix(in srgb, var(--note) 35%, transparent);
 }
 .in {
   background: repeating-linear-gradient(-45deg, var(--talk) 0 2px, transparent 2px 4px);

@@ -28,9 +28,9 @@ const confirmed = ref<string | null>(null)
 const shown = computed(() => focused.value && line.value.trim() !== '' && (answer.value || problem.value))
 const hasError = computed(() => answer.value?.findings.some((each) => each.severity === 'error') ?? false)
 const mends = computed(() =>
-  answer.value?.findings.some((each) => each.fixes.length) ? 'Ctrl+. takes the first mend · ' : '',
+  answer.value?.findings.some((each) => each.fixes.length) ? 'Ctrl+. takes the first mend' : '',
 )
-const hint = computed(() => mends.value + putHint.value)
+const hint = computed(() => [mends.value, putHint.value].filter(Boolean).join(' · '))
 const putHint = computed(() => {
   if (!answer.value?.answered) return ''
   if (!hasError.value)

@@ -6,6 +6,7 @@ const props = defineProps<{ lines: ReviewLine[]; at: number; goesIn: (line: Revi
 const emit = defineEmits<{ pick: [at: number]; choose: [line: ReviewLine]; key: [event: KeyboardEvent] }>()
 
 const HEIGHT = 36
+const HEAD = 26
 const MARGIN = 12
 const body = ref<HTMLElement | null>(null)
 const top = ref(0)
@@ -27,8 +28,9 @@ async function show() {
   const box = body.value
   if (!box) return
   const from = props.at * HEIGHT
+  const height = box.clientHeight - HEAD
   if (from < box.scrollTop) box.scrollTop = from
-  else if (from + HEIGHT > box.scrollTop + box.clientHeight) box.scrollTop = from + HEIGHT - box.clientHeight
+  else if (from + HEIGHT > box.scrollTop + height) box.scrollTop = from + HEIGHT - height
   look()
   await nextTick()
 }
@@ -37,7 +39,17 @@ defineExpose({ focus: () => body.value?.focus() })
 </script>
 
 <template>
-  <div class="table" role="grid" aria-label="Lines" :aria-rowcount="lines.length + 1">
+  <div
+    ref="body"
+    class="body"
+    role="grid"
+    aria-label="Lines"
+    tabindex="0"
+    :aria-rowcount="lines.length + 1"
+    :aria-activedescendant="lines.length ? `review-${at}` : undefined"
+    @scroll.passive="look"
+    @keydown="emit('key', $event)"
+  >
     <div class="row head" role="row" aria-rowindex="1">
       <div role="columnheader">In</div>
       <div role="columnheader">Line</div>
@@ -47,15 +59,7 @@ defineExpose({ focus: () => body.value?.focus() })
       <div role="columnheader">Tones</div>
       <div role="columnheader">What was found</div>
     </div>
-    <div
-      ref="body"
-      class="body"
-      role="rowgroup"
-      tabindex="0"
-      :aria-activedescendant="`review-${at}`"
-      @scroll.passive="look"
-      @keydown="emit('key', $event)"
-    >
+    <div role="rowgroup">
       <div :style="{ height: `${top * HEIGHT}px` }" aria-hidden="true" />
       <div
         v-for="(line, i) in lines.slice(top, top + seen)"
@@ -103,12 +107,6 @@ defineExpose({ focus: () => body.value?.focus() })
 </template>
 
 <style scoped>
-.table {
-  display: flex;
-  flex-direction: column;
-  flex: 1;
-  min-height: 0;
-}
 .row {
   display: grid;
   grid-template-columns: 36px 44px minmax(90px, 1fr) 92px 92px 84px minmax(120px, 2.4fr);
@@ -123,8 +121,10 @@ defineExpose({ focus: () => body.value?.focus() })
   font-size: 12.5px;
   border-bottom: 1px solid var(--ink);
   height: 26px;
-  scrollbar-gutter: stable;
-  overflow: hidden;
+  position: sticky;
+  top: 0;
+  background: var(--ground);
+  z-index: 1;
 }
 .body {
   flex: 1;
@@ -136,7 +136,7 @@ defineExpose({ focus: () => body.value?.focus() })
 .body:focus-visible {
   outline-offset: -2px;
 }
-.body .row > div {
+.body .row:not(.head) > div {
   overflow: hidden;
   text-overflow: ellipsis;
   white-space: nowrap;
@@ -192,7 +192,7 @@ defineExpose({ focus: () => body.value?.focus() })
 }
 @media (max-width: 720px) {
   .row {
-    grid-template-columns: 28px 1fr 84px;
+    grid-template-columns: 28px 1fr 104px;
     padding: 0 12px;
   }
   .row > :nth-child(2),

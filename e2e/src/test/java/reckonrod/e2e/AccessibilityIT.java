@@ -21,7 +21,11 @@ class AccessibilityIT extends BrowserTest {
         "/fit/blue, DARK, 390",
         "/load/blue, LIGHT, 1280",
         "/load/blue, DARK, 1280",
-        "/load/red, LIGHT, 390"
+        "/load/red, LIGHT, 390",
+        "/tables/tones, LIGHT, 1280",
+        "/tables/codes, DARK, 390",
+        "/tables/plans, LIGHT, 390",
+        "/tables/plans, DARK, 1280"
     })
     void axeFindsNothing(String path, ColorScheme scheme, int width) {
         Page page = page(
@@ -32,6 +36,43 @@ class AccessibilityIT extends BrowserTest {
         check(page);
         reckonLine(page).fill("144.710 145.310 71.5 ??");
         assertThat(page.locator("#reckon-answer")).containsText("Not understood");
+        check(page);
+    }
+
+    /** The sheets that open over the list, and the review with lines of every kind. */
+    @ParameterizedTest
+    @CsvSource({"LIGHT, 1280", "DARK, 1280", "LIGHT, 390"})
+    void axeFindsNothingInSheetsAndTheReview(ColorScheme scheme, int width) {
+        Page page = page(
+                "/arrange",
+                new Browser.NewContextOptions().setViewportSize(width, 844).setColorScheme(scheme));
+        assertThat(row(page, 0)).isVisible();
+        page.locator("button.plan").click();
+        page.locator(".v-dialog .v-select").first().click();
+        page.locator(".v-list-item", new Page.LocatorOptions().setHasText("Region 1, Europe"))
+                .first()
+                .click();
+        assertThat(page.locator(".v-dialog tbody tr").first()).isVisible();
+        check(page);
+        page.keyboard().press("Escape");
+        if (width > 720) {
+            page.locator(".counts").click();
+            assertThat(page.locator(".v-dialog .where").first()).isVisible();
+            check(page);
+            page.keyboard().press("Escape");
+            button(page, "Satellite pass").click();
+            page.getByLabel("Name").fill("QSAT");
+            page.getByLabel("Talk to it on, MHz").fill("150.990");
+            page.getByLabel("It sends on, MHz").fill("437.800");
+            assertThat(page.locator(".v-dialog tbody tr").first()).isVisible();
+            check(page);
+        }
+        page.navigate(Application.address() + "/review");
+        page.locator("#listing").fill("A 145.310- 71.9\nB 147.135+ 127.9\nC 145.430- 118.8\nTOWER 132.820");
+        check(page);
+        button(page, "Work these lines out").click();
+        assertThat(page.locator(".review .body .row:not(.head)")).hasCount(4);
+        assertThat(page.locator(".review aside .answer")).isVisible();
         check(page);
     }
 

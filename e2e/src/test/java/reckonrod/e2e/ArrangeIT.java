@@ -161,4 +161,67 @@ class ArrangeIT extends BrowserTest {
         page.getByLabel("Open list").selectOption("Vellan home");
         assertThat(page.locator(".middle h1")).hasText("Vellan home");
     }
+
+    /** One key mends; what is laid aside is out of the count until the channel changes; all of it is undone by undo. */
+    @Test
+    void findingsAreMendedByOneKeyOrLaidAside() {
+        Page page = page("/arrange");
+        row(page, 0).click();
+        page.keyboard().press("f");
+        assertThat(row(page, 0)).containsText("low");
+        page.keyboard().press("n");
+        assertThat(row(page, 1)).hasAttribute("aria-selected", "true");
+        assertThat(page.locator(".working")).containsText("calling frequency");
+        button(page, "Lay aside").click();
+        page.getByLabel("Why it is all right").fill("The summit needs it");
+        page.keyboard().press("Enter");
+        assertThat(page.locator(".working .aside")).containsText("1 laid aside");
+        assertThat(row(page, 1).locator(".doubt svg")).hasCount(0);
+        page.locator(".counts").click();
+        Locator dialog = page.locator(".v-dialog .sheet");
+        assertThat(dialog).containsText("1 laid aside");
+        assertThat(dialog.locator("ul")).not().containsText("CALL 70");
+        dialog.locator(".kinds button", new Locator.LocatorOptions().setHasText("laid aside"))
+                .click();
+        assertThat(dialog.locator("ul")).containsText("The summit needs it");
+        dialog.locator(".where").first().click();
+        page.locator(".working .aside summary").click();
+        button(page, "Look again").click();
+        assertThat(row(page, 1).locator(".doubt svg")).hasCount(1);
+    }
+
+    /** While a line is edited the panel says what the edit changes; afterwards, what was typed over. */
+    @Test
+    void anEditShowsWhatItChangesAndLaterWhatWasTypedOver() {
+        Page page = page("/arrange");
+        row(page, 5).dblclick();
+        page.locator(".edit").fill("OSTREY N 145.430- 123.0");
+        assertThat(page.locator(".working .changes")).containsText("Talk tone: CTCSS 118.8 → CTCSS 123.0");
+        page.locator(".edit").press("Enter");
+        assertThat(page.locator(".working .over")).containsText("CTCSS 123.0, published CTCSS 118.8");
+        assertThat(page.locator(".working .changes")).hasCount(0);
+        assertThat(page.locator(".working")).containsText("came in as OSTREY N 145.430- 118.8");
+    }
+
+    @Test
+    void aSatellitePassBecomesABlock() {
+        Page page = page("/arrange");
+        row(page, 0).click();
+        button(page, "Satellite pass").click();
+        page.getByLabel("Name").fill("QSAT");
+        page.getByLabel("Talk to it on, MHz").fill("150.990");
+        page.getByLabel("It sends on, MHz").fill("437.800");
+        assertThat(page.locator(".v-dialog")).containsText("outside every amateur band");
+        assertThat(button(page, "Put these 5 in")).isDisabled();
+        page.getByLabel("Talk to it on, MHz").fill("145.990");
+        page.getByLabel("Height of orbit, km").fill("90");
+        assertThat(page.locator(".v-dialog")).containsText("160 to 3000 km, was 90");
+        page.getByLabel("Height of orbit, km").fill("420");
+        assertThat(page.locator(".v-dialog")).containsText("±10.496 kHz");
+        button(page, "Put these 5 in").click();
+        assertThat(page.locator(".row.block", new Page.LocatorOptions().setHasText("QSAT pass")))
+                .isVisible();
+        assertThat(row(page, 50)).containsText("437.810");
+        assertThat(row(page, 50)).containsText("145.985");
+    }
 }

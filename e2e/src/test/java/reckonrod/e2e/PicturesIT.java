@@ -15,6 +15,20 @@ class PicturesIT extends BrowserTest {
     private static final LocatorAssertions.ContainsTextOptions SLOWLY =
             new LocatorAssertions.ContainsTextOptions().setTimeout(30_000);
 
+    private static final String LISTING = """
+            # the printed list of the isles
+            SKARRA W 146.610- 71.9 E L
+            RIDGE 146.670 -0.6 2B W
+            PELL N 147.150 + 127.9
+            FELL S 147.045 +0.06 88.5
+            LAKE 441.175+ D340N
+            HARBOUR 146.940- 100.0
+            TOWER 132.820 am
+            APPROACH 132.810 am
+            CREW 12 445.1025 nfm low
+            SHORE 447.775 - 88.5 (closed) net 2
+            """;
+
     private static void take(Page page, String name) {
         page.waitForTimeout(300);
         page.screenshot(
@@ -33,6 +47,30 @@ class PicturesIT extends BrowserTest {
         row(page, 4).click();
         assertThat(page.locator(".working")).containsText("SKARRA");
         take(page, "arrange");
+        row(page, 5).dblclick();
+        page.locator(".edit").fill("OSTREY N 145.430 -0.06 R118.8 E");
+        assertThat(page.locator(".working .changes")).containsText("−0.060");
+        take(page, "working");
+        page.keyboard().press("Escape");
+        button(page, "Satellite pass").click();
+        page.getByLabel("Name").fill("QSAT");
+        page.getByLabel("Talk to it on, MHz").fill("145.990");
+        page.getByLabel("It sends on, MHz").fill("437.800");
+        assertThat(page.locator(".v-dialog tbody tr").first()).isVisible();
+        take(page, "satellite");
+        page.navigate(Application.address() + "/review");
+        page.locator("#listing").fill(LISTING);
+        button(page, "Work these lines out").click();
+        page.locator(".row[data-line='4']").click();
+        assertThat(page.locator(".review aside")).containsText("Use 127.3");
+        take(page, "review");
+        page.evaluate("sessionStorage.clear()");
+        page.navigate(Application.address() + "/tables/codes");
+        assertThat(page.locator("tbody tr")).hasCount(104);
+        take(page, "tables-codes");
+        page.navigate(Application.address() + "/tables/plans");
+        assertThat(page.locator(".band").first()).isVisible();
+        take(page, "tables-plans");
         page.navigate(Application.address() + "/fit/blue");
         assertThat(page.locator("tbody")).containsText("SKARRA");
         take(page, "fit");

@@ -7,6 +7,8 @@ import java.util.NavigableMap;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.concurrent.TimeUnit;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
 import org.openjdk.jmh.annotations.Fork;
@@ -29,6 +31,7 @@ import reckonrod.core.list.ChannelList;
 import reckonrod.core.list.ListEntry;
 import reckonrod.core.list.SlotRange;
 import reckonrod.core.notation.Reckoner;
+import reckonrod.core.notation.Review;
 import reckonrod.core.notation.WorkedAnswer;
 import reckonrod.core.radio.RadioDefinition;
 import reckonrod.core.radio.RadioDefinitions;
@@ -47,6 +50,9 @@ public class CoreBenchmark {
             "rx 441.150 tx 446.150 D023N",
             "LEG 1 147.510 nfm low",
             "145.350 > 433.475",
+            "TOWER 132.810 am",
+            "OSTREY N;145.430;-0.6;T118.8 R118.8;E L",
+            "145 310 000 Hz - 2B",
             "145.310- 71.5");
 
     private static final int OUTPUTS = 390;
@@ -59,6 +65,9 @@ public class CoreBenchmark {
     private final ImageCodec codec = new ImageCodec(radio);
     private final ChannelList thousand = list(1_000);
     private final ChannelList hundred = list(100);
+    private final String listing = IntStream.range(0, Review.MOST_LINES)
+            .mapToObj(line -> LINES.get(line % LINES.size()))
+            .collect(Collectors.joining("\n"));
     private final ListEntry one = thousand.entries().get(7);
     private final MemoryImage empty = MemoryImage.of(new byte[radio.memory().bytes()]);
     private final FitReport fitted = fitter.fit(thousand);
@@ -102,6 +111,12 @@ public class CoreBenchmark {
     public WorkedAnswer reckonOneLine() {
         next = (next + 1) % LINES.size();
         return Reckoner.reckon(LINES.get(next), plan);
+    }
+
+    /** A listing of 5,000 lines, worked out and judged. */
+    @Benchmark
+    public Review reviewFiveThousand() {
+        return Review.of(listing, hundred, plan);
     }
 
     /** Every rule over 1,000 channels. */

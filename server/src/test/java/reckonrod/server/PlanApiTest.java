@@ -124,6 +124,9 @@ class PlanApiTest extends ServerTest {
         assertThat(talk(undone, 0)).isEqualTo("433.825");
         post("/api/lists/" + list + "/plan/preview", Map.of("bandPlan", "none-such"))
                 .problem(422, "band-plan-unknown");
+        assertThat(post("/api/lists/" + list + "/plan/preview", Map.of("bandPlan", R1, "licence", "none-such"))
+                        .problem(422, "licence-unknown"))
+                .contains("full, entry");
     }
 
     private static String talk(JsonNode list, int row) {

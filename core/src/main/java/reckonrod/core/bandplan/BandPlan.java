@@ -76,12 +76,15 @@ public record BandPlan(
         });
     }
 
-    /** This plan, judging by another class of licence; by its usual one if it has none of that name. */
+    /**
+     * This plan, judging by another class of licence; by its usual one for an empty name. A class that the plan does not
+     * have (any more) covers nothing: talking is never allowed by mistake.
+     */
     public BandPlan judgingBy(String licenceName) {
         Licence chosen = licences.stream()
-                .filter(each -> each.name().equals(licenceName))
+                .filter(each -> licenceName.isEmpty() || each.name().equals(licenceName))
                 .findFirst()
-                .orElse(licences.get(0));
+                .orElseGet(() -> new Licence(licenceName, List.of(), "not in the plan"));
         return chosen.equals(licence)
                 ? this
                 : new BandPlan(id, title, shortTitle, practice, status, bands, services, licences, chosen);

@@ -123,7 +123,10 @@ class ChecksTest {
                 .extracting(Finding::toString)
                 .containsExactly(
                         "ERROR talk-outside-licence: Talking on 29.540 MHz is outside the talk windows of the class \"entry\" in Region 1.");
-        assertThat(r1.judgingBy("no such class").licence().name()).isEqualTo("full");
+        assertThat(r1.judgingBy("").licence().name()).isEqualTo("full");
+        assertThat(Checks.channel(tenMetres, r1.judgingBy("gone from the plan")))
+                .extracting(finding -> finding.kind().code())
+                .containsExactly("talk-outside-licence");
     }
 
     @Test

@@ -127,9 +127,11 @@ class ReckonerTest {
                         "size by rule: Region 2, outputs 145.200–145.495 talk 600 kHz lower. Sign as you typed it; the rule agrees");
         assertThat(answer.working().get(4))
                 .isEqualTo(new Step("Talk", "144.710 MHz", "145.310 − 0.600 = 144.710", Step.Source.ARITHMETIC));
-        assertThat(answer.strips())
-                .singleElement()
-                .satisfies(strip -> assertThat(strip.band().name()).isEqualTo("2 m"));
+        assertThat(answer.strips()).singleElement().satisfies(strip -> {
+            assertThat(strip.band().name()).isEqualTo("2 m");
+            assertThat(strip.rule()).hasToString("Optional[outputs 145.200–145.495 talk 600 kHz lower]");
+        });
+        assertThat(Reckoner.reckon("145.310 -0.605", R2).strips().get(0).rule()).isEmpty();
     }
 
     @Test

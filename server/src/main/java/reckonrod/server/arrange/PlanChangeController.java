@@ -14,12 +14,14 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import reckonrod.core.bandplan.BandPlan;
+import reckonrod.core.bandplan.Licence;
 import reckonrod.core.list.ListChange;
 import reckonrod.core.planchange.PlanChange;
 import reckonrod.server.arrange.ListChanges.ListChanged;
 import reckonrod.server.lists.ListStore;
 import reckonrod.server.lists.StoredList;
 import reckonrod.server.plans.PlanLookup;
+import reckonrod.server.problem.ProblemException;
 import reckonrod.server.reckon.FindingView;
 import reckonrod.server.reckon.ReckonAnswer;
 
@@ -103,6 +105,16 @@ class PlanChangeController {
     }
 
     private BandPlan plan(String id, String licence) {
-        return plans.plan(id).judgingBy(Optional.ofNullable(licence).orElse(""));
+        BandPlan plan = plans.plan(id);
+        String name = Optional.ofNullable(licence).orElse("");
+        List<String> names = plan.licences().stream().map(Licence::name).toList();
+        if (!name.isEmpty() && !names.contains(name)) {
+            throw ProblemException.refused(
+                    "licence-unknown",
+                    "Unknown class of licence",
+                    "\"" + name + "\" is no class of licence of " + plan.title() + "; there are "
+                            + String.join(", ", names) + ".");
+        }
+        return plan.judgingBy(name);
     }
 }

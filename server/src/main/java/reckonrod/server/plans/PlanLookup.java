@@ -7,10 +7,13 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.bandplan.BandPlans;
+import reckonrod.core.datafile.DataFileException;
 import reckonrod.core.list.ChannelList;
 import reckonrod.server.problem.ProblemException;
 
@@ -18,6 +21,8 @@ import reckonrod.server.problem.ProblemException;
 @Component
 @Transactional(readOnly = true)
 public class PlanLookup {
+    private static final Logger LOG = LoggerFactory.getLogger(PlanLookup.class);
+
     private final BandPlans shipped;
     private final PlanRepository own;
     private final Map<String, Read> read = new ConcurrentHashMap<>();
@@ -34,7 +39,7 @@ public class PlanLookup {
     public List<BandPlan> all() {
         List<BandPlan> plans = new ArrayList<>(shipped.all());
         own.findAll().stream()
-                .map(this::plan)
+                .flatMap(record -> readable(record).stream())
                 .sorted(Comparator.comparing(BandPlan::title))
                 .forEach(plans::add);
         return List.copyOf(plans);
@@ -57,6 +62,16 @@ public class PlanLookup {
                     ? Optional.of(known.plan())
                     : own.findById(id).map(this::plan);
         });
+    }
+
+    /** A plan that this program cannot read (any more) must not take the others with it. */
+    private Optional<BandPlan> readable(PlanRecord record) {
+        try {
+            return Optional.of(plan(record));
+        } catch (DataFileException unreadable) {
+            LOG.warn("The band plan {} cannot be read: {}", record.getId(), unreadable.getMessage());
+            return Optional.empty();
+        }
     }
 
     private BandPlan plan(PlanRecord record) {

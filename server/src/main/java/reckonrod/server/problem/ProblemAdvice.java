@@ -18,6 +18,7 @@ import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import reckonrod.core.datafile.DataFileException;
 
 /** The one place that turns what went wrong into problem+json (RFC 9457). */
 @RestControllerAdvice
@@ -38,6 +39,15 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
                 "changed-elsewhere",
                 "Changed elsewhere",
                 "It was changed in another tab or window at the same moment. Nothing was changed here; load it anew.");
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> unreadableFile(DataFileException unreadable) {
+        return respond(
+                HttpStatus.UNPROCESSABLE_CONTENT,
+                "file-unreadable",
+                "A stored file cannot be read",
+                unreadable.faults().get(0) + ". This version of Reckonrod cannot read it; nothing was changed.");
     }
 
     @ExceptionHandler({DataAccessException.class, TransactionException.class})

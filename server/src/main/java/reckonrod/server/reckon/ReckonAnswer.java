@@ -78,7 +78,11 @@ public record ReckonAnswer(
             long upperHz,
             @Schema(nullable = true) Long listenHz,
             @Schema(nullable = true) Long talkHz,
+            @Schema(nullable = true) RuleView rule,
             List<SegmentView> segments) {}
+
+    /** The outputs of the rule that a pair follows. */
+    public record RuleView(long lowerHz, long upperHz, String words) {}
 
     /** A stretch of a band with its use in words. */
     public record SegmentView(long lowerHz, long upperHz, String use) {}
@@ -131,6 +135,12 @@ public record ReckonAnswer(
                 strip.band().range().upper().hertz(),
                 strip.listen().map(Frequency::hertz).orElse(null),
                 strip.talk().map(Frequency::hertz).orElse(null),
+                strip.rule()
+                        .map(rule -> new RuleView(
+                                rule.outputs().lower().hertz(),
+                                rule.outputs().upper().hertz(),
+                                rule.toString()))
+                        .orElse(null),
                 strip.band().segments().stream().map(ReckonAnswer::segment).toList());
     }
 

@@ -1,0 +1,101 @@
+package reckonrod.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import org.assertj.core.api.Assertions;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+
+/** A whole listing at once: judged, mended, put in together. */
+class ReviewIT extends BrowserTest {
+    private static final String LISTING = """
+            Name Output Shift Tone
+            NEWFELL 146.640- 71.9 E L
+            NEWPELL 147.135+ 127.9
+            TOWER 132.820 am
+            OSTREY N 145.430- 118.8
+            """;
+
+    @AfterEach
+    void asBefore() {
+        undoAll(page("/arrange"));
+    }
+
+    private static Locator line(Page page, int number) {
+        return page.locator(".row[data-line='" + number + "']");
+    }
+
+    private static void paste(Page page, String text) {
+        reckonLine(page).evaluate("""
+                        (input, text) => {
+                          const data = new DataTransfer()
+                          data.setData('text/plain', text)
+                          input.dispatchEvent(new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }))
+                        }""", text);
+    }
+
+    /** Pasted into the Reckon line; by keyboard alone from there on. Good lines go in, the others stay through a reload. */
+    @Test
+    void goodLinesGoInTogetherAndTheOthersStayToBeMended() {
+        Page page = page("/arrange");
+        row(page, 4 - 3).click();
+        paste(page, LISTING);
+        assertThat(line(page, 2)).containsText("goes in");
+        assertThat(line(page, 1)).containsText("No frequency was found");
+        assertThat(line(page, 3)).containsText("no standard tone");
+        assertThat(line(page, 4)).containsText("no air channel 132.820");
+        assertThat(line(page, 5)).containsText("Already in slot 5");
+        assertThat(button(page, "Put 1 line in, from slot 1 on")).isVisible();
+
+        tabTo(page, page.locator(".review .body"));
+        page.keyboard().press("j");
+        page.keyboard().press("j");
+        assertThat(line(page, 3)).hasAttribute("aria-selected", "true");
+        assertThat(page.locator(".review aside")).containsText("Use 127.3");
+        page.keyboard().press("f");
+        assertThat(line(page, 3)).containsText("goes in");
+        page.keyboard().press("Enter");
+        page.keyboard().type("NEWPELL 146.670- 127.3");
+        assertThat(page.locator(".review aside .changes")).containsText("147.135 MHz");
+        page.keyboard().press("Enter");
+        assertThat(line(page, 3)).containsText("goes in");
+
+        button(page, "Put 2 lines in, from slot 1 on").click();
+        assertThat(page.locator(".review")).containsText("2 to mend");
+        assertThat(page.locator(".review .body .row:not(.head)")).hasCount(3);
+        page.reload();
+        assertThat(line(page, 2)).containsText("no air channel");
+        page.navigate(Application.address() + "/arrange");
+        assertThat(row(page, 2)).containsText("NEWFELL");
+        assertThat(row(page, 3)).containsText("NEWPELL");
+        assertThat(row(page, 3)).containsText("146.070");
+        page.keyboard().press("Control+z");
+        assertThat(row(page, 2)).hasCount(0);
+        assertThat(row(page, 3)).hasCount(0);
+    }
+
+    /** Thousands of lines are worked out and only those in view are drawn; the last is reached by its key. */
+    @Test
+    void fiveThousandLinesScroll() {
+        StringBuilder text = new StringBuilder();
+        for (int i = 0; i < 5_000; i++) {
+            text.append("SITE ").append(440_000 + i).append(" 44").append(i % 5).append('.');
+            text.append(String.format("%03d", 25 * (i / 5 % 40))).append("+ 71.9\n");
+        }
+        Page page = page("/arrange");
+        assertThat(row(page, 0)).isVisible();
+        paste(page, text.toString());
+        assertThat(line(page, 1)).isVisible();
+        Assertions.assertThat(page.locator(".review .body .row:not(.head)").count())
+                .isLessThan(100);
+        page.locator(".review .body").focus();
+        page.keyboard().press("End");
+        assertThat(line(page, 5_000)).isVisible();
+        assertThat(page.locator(".review aside h2").first()).hasText("Line 5000");
+        page.locator(".review .body").press("Home");
+        assertThat(line(page, 1)).hasAttribute("aria-selected", "true");
+        page.evaluate("sessionStorage.clear()");
+    }
+}
