@@ -102,8 +102,8 @@ const anchor = (at: number) => (at < 16 ? 'start' : at > WIDTH - 16 ? 'end' : 'm
         >· <span class="key out" aria-hidden="true" /> outputs</template
       >
       <template v-if="has('repeater inputs')"> <span class="key in" aria-hidden="true" /> inputs</template>
-      <template v-if="others.some((each) => keptFor.includes(each.use))"
-        >· <span class="key kept" aria-hidden="true" /> kept for {{ keptWords }}</template
+      <template v-if="others.some((each) => keptFor.includes(each.use))">
+        · <span class="key kept" aria-hidden="true" /> kept for {{ keptWords }}</template
       >
     </figcaption>
   </figure>

@@ -36,7 +36,7 @@ const tones = computed(() =>
           {{ change.what }}:
           <span v-if="change.before" class="mono was">{{ change.before }}</span>
           <template v-if="change.before && change.after"> → </template>
-          <span class="mono">{{ change.after }}</span>
+          <span :class="{ mono: change.before }">{{ change.after }}</span>
         </li>
       </ul>
     </section>

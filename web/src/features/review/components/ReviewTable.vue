@@ -131,6 +131,8 @@ defineExpose({ focus: () => body.value?.focus() })
   min-height: 0;
   overflow-y: auto;
   scrollbar-gutter: stable;
+}
+.body .row:not(.head, .picked) {
   background: var(--surface);
 }
 .body:focus-visible {

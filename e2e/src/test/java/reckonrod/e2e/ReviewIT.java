@@ -71,7 +71,7 @@ class ReviewIT extends BrowserTest {
         assertThat(row(page, 2)).containsText("NEWFELL");
         assertThat(row(page, 3)).containsText("NEWPELL");
         assertThat(row(page, 3)).containsText("146.070");
-        page.keyboard().press("Control+z");
+        button(page, "Undo").click();
         assertThat(row(page, 2)).hasCount(0);
         assertThat(row(page, 3)).hasCount(0);
     }

@@ -27,8 +27,10 @@ final class Chunks {
     private static final Pattern FREQUENCY =
             Pattern.compile("\\d+(\\.\\d+(mhz|khz|hz|ghz)?|(mhz|khz|hz|ghz)|(?<=\\d{5}))([+\\-/>].*)?");
     private static final Pattern WHOLE_NUMBER = Pattern.compile("\\d+[+\\-]?");
-    private static final Pattern JOINED = Pattern.compile("(\\d[\\d.]*(?:mhz|khz|hz)?)([+\\-])(\\d.*)");
-    private static final String SINGLE_MARKS = "/()[]\"";
+    // Only a frequency has a sign at its back: 145.310-0.6, but not 2024-05.
+    private static final Pattern JOINED =
+            Pattern.compile("(\\d+\\.\\d+(?:mhz|khz)?|\\d{5,}(?:khz|hz)?)([+\\-])(\\d.*)");
+    private static final String SINGLE_MARKS = "/()[]\":";
     private static final String SEPARATORS = " \t\n\r\f\u000b\u00a0,;|";
 
     final String name;
@@ -94,7 +96,8 @@ final class Chunks {
 
     /** Whether a word in front of a frequency says whose side it is, and so is no part of the name. */
     static boolean isSideWord(String word) {
-        return SIDE_WORDS.contains(word.toLowerCase(Locale.ROOT));
+        String plain = word.endsWith(":") ? word.substring(0, word.length() - 1) : word;
+        return SIDE_WORDS.contains(plain.toLowerCase(Locale.ROOT));
     }
 
     // A name may hold small whole numbers (LEG 1), so those are a frequency only when nothing better is there.
@@ -110,7 +113,7 @@ final class Chunks {
     }
 
     private static void cut(String word, Deque<String> into) {
-        StringTokenizer parts = new StringTokenizer(word, "/>()[]\"", true);
+        StringTokenizer parts = new StringTokenizer(word, "/>()[]\":", true);
         while (parts.hasMoreTokens()) {
             String part = parts.nextToken();
             Matcher joined = isSigned(part) ? JOINED.matcher(part) : null;

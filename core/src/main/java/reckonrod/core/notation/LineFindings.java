@@ -57,6 +57,16 @@ final class LineFindings {
             Severity.DOUBT,
             "{found} is one frequency more than a channel has.",
             "A line holds one channel: where you listen, and where you talk. The first two were kept.");
+    static final FindingKind TWO_SIGNS = new FindingKind(
+            "direction-given-twice",
+            Severity.DOUBT,
+            "The line says {first} and then {second}.",
+            "The first was kept; one of the two was copied wrongly.");
+    static final FindingKind TONE_BURST = new FindingKind(
+            "tone-burst",
+            Severity.NOTE,
+            "The line asks for a 1750 Hz tone burst.",
+            "It is sent by a key of the radio while you begin to talk, and is no part of a memory channel.");
     static final FindingKind BAND_DISAGREES = new FindingKind(
             "band-disagrees",
             Severity.DOUBT,

@@ -11,6 +11,7 @@ import reckonrod.core.channel.Power;
 import reckonrod.core.finding.Finding;
 import reckonrod.core.frequency.AirChannel;
 import reckonrod.core.frequency.Frequency;
+import reckonrod.core.frequency.Shift;
 import reckonrod.core.tone.NoTone;
 import reckonrod.core.tone.Tone;
 
@@ -18,11 +19,21 @@ import reckonrod.core.tone.Tone;
 final class LineParts {
     /** The way a line says that a channel talks, when it gives no second frequency. */
     enum Direction {
-        UNSAID,
-        MINUS,
-        PLUS,
-        SIMPLEX,
-        LISTEN_ONLY
+        UNSAID("nothing"),
+        MINUS(String.valueOf(Shift.MINUS)),
+        PLUS("+"),
+        SIMPLEX("simplex"),
+        LISTEN_ONLY("listen-only");
+
+        private final String words;
+
+        Direction(String words) {
+            this.words = words;
+        }
+
+        String words() {
+            return words;
+        }
     }
 
     String name = "";

@@ -57,6 +57,8 @@ final class LineReader {
     private final BandPlan plan;
     private boolean receiveTried;
     private NextSide nextSide = NextSide.UNSAID;
+    private boolean signJustSaid;
+    private boolean behindSign;
     private final LineParts parts = new LineParts();
     private final ToneReading tones;
 
@@ -89,6 +91,8 @@ final class LineReader {
 
     private void take(String chunk, Deque<String> rest) {
         char first = chunk.charAt(0);
+        behindSign = signJustSaid;
+        signJustSaid = false;
         boolean taken;
         if (first == '-' || first == '+') {
             taken = takeSign(chunk);
@@ -136,7 +140,8 @@ final class LineReader {
     private boolean takeWord(String chunk) {
         switch (chunk) {
             case ">" -> nextSide = NextSide.TALK;
-            case "simplex", "s", "=" -> parts.direction = Direction.SIMPLEX;
+            case "simplex", "s", "=" -> direct(Direction.SIMPLEX);
+            case "burst" -> toneBurst();
             case "listen", "listen-only" -> {
                 if (!receiveTried) {
                     return false;
@@ -206,12 +211,29 @@ final class LineReader {
         return true;
     }
 
+    /** The first word on the direction counts; another one after it is a doubt. */
+    private void direct(Direction said) {
+        if (parts.direction == Direction.UNSAID) {
+            parts.direction = said;
+        } else if (parts.direction != said) {
+            parts.findings.add(Finding.of(
+                    LineFindings.TWO_SIGNS,
+                    Field.TRANSMIT,
+                    Map.of("first", parts.direction.words(), "second", said.words())));
+        }
+    }
+
+    private void toneBurst() {
+        parts.findings.add(Finding.of(LineFindings.TONE_BURST, Field.LINE, Map.of()));
+    }
+
     private boolean takeSign(String chunk) {
         Matcher matcher = SIGN.matcher(chunk);
         if (!matcher.matches()) {
             return false;
         }
-        parts.direction = matcher.group(1).equals("-") ? Direction.MINUS : Direction.PLUS;
+        direct(matcher.group(1).equals("-") ? Direction.MINUS : Direction.PLUS);
+        signJustSaid = matcher.group(2) == null;
         if (matcher.group(2) != null) {
             takeBehindSign(matcher.group(2), matcher.group(3), chunk);
         }
@@ -232,6 +254,10 @@ final class LineReader {
         }
         BigDecimal hertz = value.movePointRight(kilohertz ? 3 : 6).stripTrailingZeros();
         if (hertz.scale() > 0 || hertz.signum() == 0 || hertz.compareTo(BigDecimal.valueOf(1_000_000_000)) > 0) {
+            parts.leftovers.add(chunk);
+            return;
+        }
+        if (parts.shiftSizeHertz.isPresent()) {
             parts.leftovers.add(chunk);
             return;
         }
@@ -258,7 +284,8 @@ final class LineReader {
         boolean listens = side == NextSide.LISTEN || side == NextSide.UNSAID && !receiveTried;
         boolean taken = listens && !receiveTried ? takeReceive(number) : takeLater(number, side != NextSide.UNSAID);
         if (taken && matcher.group(2) != null) {
-            parts.direction = matcher.group(2).equals("-") ? Direction.MINUS : Direction.PLUS;
+            direct(matcher.group(2).equals("-") ? Direction.MINUS : Direction.PLUS);
+            signJustSaid = true;
         }
         return taken;
     }
@@ -301,6 +328,13 @@ final class LineReader {
     }
 
     private boolean takeLater(String number, boolean sideSaid) {
+        if (number.equals("1750") || number.equals("1750hz")) {
+            toneBurst();
+            return true;
+        }
+        if (number.endsWith("hz") && tones.takeNumber(number.substring(0, number.length() - 2))) {
+            return true;
+        }
         if (!sideSaid && isSizeAfterSign(number)) {
             takeBehindSign(number, null, number);
             return true;
@@ -333,9 +367,9 @@ final class LineReader {
                 && plan.bandAt(Frequency.parse(number)).isEmpty();
     }
 
+    // A small number further behind is something else, such as a room or a net: it is never taken for a size.
     private boolean isSizeAfterSign(String number) {
-        boolean signed = parts.direction == Direction.MINUS || parts.direction == Direction.PLUS;
-        return signed
+        return behindSign
                 && parts.shiftSizeHertz.isEmpty()
                 && !number.endsWith("hz")
                 && number.length() < 12

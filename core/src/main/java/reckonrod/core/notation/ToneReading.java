@@ -29,11 +29,12 @@ final class ToneReading {
     }
 
     private static final Pattern PREFIXED = Pattern.compile(
-            "(ctcss|tone|ct|t|r|tr|both|rev|reversed|enc|encode|dec|decode)(\\d{2,3}(?:\\.\\d)?|[\\dmwxyz][\\dabz])?");
+            "(ctcss|tone|ct|t|r|tr|both|rev|reversed|enc|encode|dec|decode)-?(\\d{2,3}(?:\\.\\d)?|[\\dmwxyz][\\dabz])?");
     private static final Pattern DCS =
-            Pattern.compile("(?<listen>r)?(?<word>dcs|d)?(?<code>\\d{2,3})(?<polarity>[ni])?");
+            Pattern.compile("(?<listen>r)?(?<word>dcs-?|d-?)?(?<code>\\d{2,3})(?<polarity>[ni])?");
     private static final Pattern DCS_ALONE = Pattern.compile("(?<listen>r)?(?:dcs|d)");
     private static final Pattern NUMBER = Pattern.compile("\\d{2,3}(\\.\\d)?");
+    private static final Set<String> NO_TONE = Set.of("off", "none", "no", "csq");
     private static final Set<String> UPRIGHT = Set.of("n", "normal");
     private static final Set<String> INVERTED = Set.of("i", "inv", "inverted");
 
@@ -85,6 +86,10 @@ final class ToneReading {
                 return true;
             }
         } else if (rest.peek() != null && isTone(rest.peek())) {
+            return true;
+        } else if (rest.peek() != null && NO_TONE.contains(rest.peek())) {
+            rest.remove();
+            side = Side.TALK;
             return true;
         }
         side = before;
