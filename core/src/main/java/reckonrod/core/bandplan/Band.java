@@ -1,5 +1,6 @@
 package reckonrod.core.bandplan;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import reckonrod.core.frequency.Frequency;
@@ -67,9 +68,13 @@ public record Band(
 
     /** The rules that cover an output; more than one means local options. */
     public List<ShiftRule> rulesFor(Frequency output) {
-        return shiftRules.stream()
-                .filter(rule -> rule.outputs().contains(output))
-                .toList();
+        List<ShiftRule> found = new ArrayList<>(2);
+        for (ShiftRule rule : shiftRules) {
+            if (rule.outputs().contains(output)) {
+                found.add(rule);
+            }
+        }
+        return found;
     }
 
     /**

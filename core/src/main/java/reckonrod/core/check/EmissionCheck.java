@@ -44,16 +44,16 @@ final class EmissionCheck implements ChannelRule {
         Optional<Service> service = plan.serviceAt(channel.receive());
         boolean airBand =
                 service.map(each -> each.emission().equals(Emission.AM.name())).orElse(false);
-        Map<String, String> facts = Map.of(
-                "listen",
-                channel.receive().toString(),
-                "emission",
-                channel.emission().name());
         if (amplitude != airBand
                 && (airBand
                         || service.isPresent()
                         || plan.bandAt(channel.receive()).isPresent())) {
             Emission usual = airBand ? Emission.AM : Emission.FM;
+            Map<String, String> facts = Map.of(
+                    "listen",
+                    channel.receive().toString(),
+                    "emission",
+                    channel.emission().name());
             return List.of(
                     new Finding(airBand ? FM_INSIDE : AM_OUTSIDE, Field.EMISSION, facts, List.of(use(channel, usual))));
         }

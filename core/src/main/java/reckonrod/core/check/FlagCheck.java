@@ -26,6 +26,9 @@ final class FlagCheck implements ChannelRule {
 
     @Override
     public List<Finding> check(Channel channel, BandPlan plan) {
+        if (channel.flags().isEmpty()) {
+            return List.of();
+        }
         List<Finding> findings = new ArrayList<>();
         Map<String, String> facts = Map.of("name", channel.label());
         if (channel.flags().contains(DirectoryFlag.CLOSED)) {

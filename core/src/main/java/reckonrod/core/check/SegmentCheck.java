@@ -38,17 +38,19 @@ final class SegmentCheck implements ChannelRule {
         if (use.isEmpty()) {
             return findings;
         }
-        Map<String, String> facts =
-                Map.of("talk", transmit.get().toString(), "use", use.get().words(), "plan", plan.shortTitle());
         boolean throughSatellite = use.get() == SegmentUse.SATELLITE
                 && channel.isDuplex()
                 && plan.useAt(channel.receive()).equals(use);
         if (channel.emission() != Emission.AM && KEPT.contains(use.get()) && !throughSatellite) {
-            findings.add(Finding.of(OTHER_USE, Field.TRANSMIT, facts));
+            findings.add(Finding.of(OTHER_USE, Field.TRANSMIT, facts(transmit.get(), use.get(), plan)));
         }
         if (channel.isSimplex() && use.get() == SegmentUse.REPEATER_INPUT) {
-            findings.add(Finding.of(ON_INPUT, Field.TRANSMIT, facts));
+            findings.add(Finding.of(ON_INPUT, Field.TRANSMIT, facts(transmit.get(), use.get(), plan)));
         }
         return findings;
+    }
+
+    private static Map<String, String> facts(Frequency talk, SegmentUse use, BandPlan plan) {
+        return Map.of("talk", talk.toString(), "use", use.words(), "plan", plan.shortTitle());
     }
 }

@@ -364,12 +364,16 @@ final class ChannelWorker {
     /** Fixes that replace the channel become fixes that rewrite the line, so that the person sees what is kept. */
     private List<Finding> withLineFixes() {
         return findings.stream()
-                .map(finding -> new Finding(
-                        finding.kind(),
-                        finding.field(),
-                        finding.facts(),
-                        finding.fixes().stream().map(this::asLine).toList()))
+                .map(finding -> finding.fixes().isEmpty() ? finding : withLineFixes(finding))
                 .toList();
+    }
+
+    private Finding withLineFixes(Finding finding) {
+        return new Finding(
+                finding.kind(),
+                finding.field(),
+                finding.facts(),
+                finding.fixes().stream().map(this::asLine).toList());
     }
 
     private Fix asLine(Fix fix) {

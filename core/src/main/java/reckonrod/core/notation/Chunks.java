@@ -75,7 +75,7 @@ final class Chunks {
                 .replace('▲', '>')
                 .replace('→', '>')
                 .replace('▽', ' ');
-        if (text.indexOf('.') != text.lastIndexOf('.')) {
+        if (mayBeGrouped(text)) {
             text = GROUPED_BY_POINTS.matcher(text).replaceAll("$1.$2$3");
         }
         if (text.indexOf('z') >= 0 || text.indexOf('Z') >= 0) {
@@ -94,6 +94,15 @@ final class Chunks {
         return text;
     }
 
+    private static boolean mayBeGrouped(String text) {
+        for (int dot = text.indexOf('.'); dot >= 0 && dot + 4 < text.length(); dot = text.indexOf('.', dot + 1)) {
+            if (text.charAt(dot + 4) == '.') {
+                return true;
+            }
+        }
+        return false;
+    }
+
     /** Whether a word in front of a frequency says whose side it is, and so is no part of the name. */
     static boolean isSideWord(String word) {
         String plain = word.endsWith(":") ? word.substring(0, word.length() - 1) : word;
@@ -104,12 +113,18 @@ final class Chunks {
     private static int firstFrequency(List<String> words) {
         for (Pattern pattern : List.of(FREQUENCY, WHOLE_NUMBER)) {
             for (int i = 0; i < words.size(); i++) {
-                if (pattern.matcher(words.get(i).toLowerCase(Locale.ROOT)).matches()) {
+                String word = words.get(i);
+                if (isDigit(word.charAt(0))
+                        && pattern.matcher(word.toLowerCase(Locale.ROOT)).matches()) {
                     return i;
                 }
             }
         }
         return words.size();
+    }
+
+    private static boolean isDigit(char letter) {
+        return letter >= '0' && letter <= '9';
     }
 
     private static void cut(String word, Deque<String> into) {

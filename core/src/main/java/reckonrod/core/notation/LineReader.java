@@ -179,6 +179,9 @@ final class LineReader {
 
     /** Takes 2m, 70cm: it says nothing new, but must agree with the frequency. */
     private boolean takeBandName(String chunk) {
+        if (chunk.charAt(chunk.length() - 1) != 'm') {
+            return false;
+        }
         Matcher matcher = BAND_NAME.matcher(chunk);
         if (!matcher.matches()) {
             return false;

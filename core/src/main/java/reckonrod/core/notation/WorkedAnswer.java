@@ -18,7 +18,9 @@ public record WorkedAnswer(
         String line, Optional<Channel> channel, List<Step> working, List<Finding> findings, List<BandStrip> strips) {
     public WorkedAnswer {
         working = List.copyOf(working);
-        findings = findings.stream().sorted(Finding.ORDER).toList();
+        findings = findings.size() < 2
+                ? List.copyOf(findings)
+                : findings.stream().sorted(Finding.ORDER).toList();
         strips = List.copyOf(strips);
     }
 }

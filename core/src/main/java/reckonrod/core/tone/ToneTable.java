@@ -2,6 +2,7 @@ package reckonrod.core.tone;
 
 import java.math.BigDecimal;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
@@ -22,6 +23,8 @@ import reckonrod.core.datafile.Section;
  * @param dcs the DCS codes of normal polarity, rising
  */
 public record ToneTable(List<CtcssTone> ctcss, List<DcsCode> dcs) {
+    private static final Comparator<DcsCode> BY_CODE = Comparator.comparingInt(DcsCode::code);
+
     private static final Knowledge KNOWLEDGE =
             DataFile.readResource(ToneTable.class, "tones.yaml", ToneTable::knowledge);
 
@@ -51,7 +54,7 @@ public record ToneTable(List<CtcssTone> ctcss, List<DcsCode> dcs) {
         ctcss = List.copyOf(ctcss);
         dcs = List.copyOf(dcs);
         requireRising(ctcss, Comparator.naturalOrder());
-        requireRising(dcs, Comparator.comparingInt(DcsCode::code));
+        requireRising(dcs, BY_CODE);
     }
 
     private static <T> void requireRising(List<T> values, Comparator<T> order) {
@@ -68,10 +71,7 @@ public record ToneTable(List<CtcssTone> ctcss, List<DcsCode> dcs) {
                 section.values("ctcss_hertz", CtcssTone::parse), section.values("dcs_octal", ToneTable::normal));
         ToneTable extended = new ToneTable(
                 both(standard.ctcss, section.values("ctcss_hertz_of_few", CtcssTone::parse), Comparator.naturalOrder()),
-                both(
-                        standard.dcs,
-                        section.values("dcs_octal_of_many", ToneTable::normal),
-                        Comparator.comparingInt(DcsCode::code)));
+                both(standard.dcs, section.values("dcs_octal_of_many", ToneTable::normal), BY_CODE));
         Map<String, CtcssTone> codes = new TreeMap<>();
         section.sections("two_character_codes", entry -> {
             CtcssTone tone = entry.value("hertz", CtcssTone::parse, standard.ctcss.get(0));
@@ -109,18 +109,23 @@ public record ToneTable(List<CtcssTone> ctcss, List<DcsCode> dcs) {
 
     /** Whether the table has this tone, or this code in either polarity. */
     public boolean contains(Tone tone) {
-        if (tone instanceof CtcssTone some) {
-            return ctcss.contains(some);
+        if (tone instanceof DcsCode code) {
+            return Collections.binarySearch(dcs, code, BY_CODE) >= 0;
         }
         if (tone instanceof ReversedTone reversed) {
-            return ctcss.contains(reversed.tone());
+            return contains(reversed.tone());
         }
-        return !(tone instanceof DcsCode code) || dcs.contains(code) || dcs.contains(code.inverted());
+        return !(tone instanceof CtcssTone some) || Collections.binarySearch(ctcss, some) >= 0;
     }
 
     /** The two tones that lie nearest, nearest first, the lower first when both are as far. */
     public List<Neighbour> nearest(BigDecimal hertz) {
-        return ctcss.stream()
+        int above = 0;
+        int tenths = hertz.movePointRight(1).intValue();
+        while (above < ctcss.size() && ctcss.get(above).tenthsHertz() < tenths) {
+            above++;
+        }
+        return ctcss.subList(Math.max(0, above - 2), Math.min(ctcss.size(), above + 3)).stream()
                 .map(tone -> new Neighbour(
                         tone,
                         BigDecimal.valueOf(tone.tenthsHertz(), 1)
