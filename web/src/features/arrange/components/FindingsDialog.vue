@@ -54,12 +54,13 @@ function look(slot: number) {
     <p v-if="error" role="alert">{{ error.message }}</p>
     <p v-else-if="data && !shown.length" class="quiet">Nothing here is open.</p>
     <ul class="scroll" tabindex="0" aria-label="Findings of the list">
-      <li v-for="each in shown" :key="each.channelId + each.finding.code + each.finding.field">
+      <li v-for="each in shown" :key="each.channelId + each.finding.code + each.finding.field + each.radio">
         <button type="button" class="where" :title="`To slot ${each.slot}`" @click="look(each.slot)">
           <span class="mono">{{ each.slot }}</span> <b>{{ each.label }}</b>
         </button>
         <div>
-          <SeverityMark :severity="each.finding.severity" /> {{ each.finding.message }}
+          <SeverityMark :severity="each.finding.severity" /> <b v-if="each.radio">{{ each.radio }}: </b
+          >{{ each.finding.message }}
           <span class="quiet">{{
             each.reason === null ? each.finding.why : `Laid aside: “${each.reason}”`
           }}</span>

@@ -4,6 +4,7 @@ import type { Finding, ListView, Row } from '@/shared/api/client'
 import AnswerPanel from '@/features/reckon/components/AnswerPanel.vue'
 import { useReckon } from '@/features/reckon/composables/useReckon'
 import FindingList from '@/shared/components/FindingList.vue'
+import SeverityMark from '@/shared/components/SeverityMark.vue'
 import FitMark from '@/shared/components/FitMark.vue'
 
 const props = defineProps<{ list: ListView; row: Row | null; cursor: number; line: string }>()
@@ -64,6 +65,9 @@ function moveTo(event: Event) {
             <dt><FitMark :mark="fit.mark" /> {{ radioName(fit.radioId) }}</dt>
             <dd>
               {{ fit.mark.replace('_', ' ') }}, slot {{ row.slot }}
+              <span v-for="finding in fit.findings" :key="finding.code" class="reason">
+                <SeverityMark :severity="finding.severity" /> {{ finding.message }}
+              </span>
               <span v-for="reason in fit.reasons" :key="reason.field" class="reason">
                 {{ reason.field }}: <span class="mono">{{ change(reason.before, reason.after) }}</span>
               </span>

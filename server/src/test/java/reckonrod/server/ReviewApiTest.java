@@ -138,6 +138,31 @@ class ReviewApiTest extends ServerTest {
                 .contains("talk_tone");
     }
 
+    /** What only a radio shows, here two names that look alike on it, is told with the radio's name. */
+    @Test
+    void whatARadioMakesOfTheListIsAmongTheFindings() {
+        String list = newList(10);
+        post(
+                        "/api/lists/" + list + "/channels/many",
+                        Map.of(
+                                "baseVersion",
+                                0,
+                                "slot",
+                                0,
+                                "lines",
+                                List.of("VELLAN HILL 147.510", "VELLAN HALL 147.540")))
+                .ok();
+        List<String> told = new ArrayList<>();
+        get("/api/lists/" + list + "/findings")
+                .ok()
+                .path("findings")
+                .forEach(each ->
+                        told.add(each.path("slot") + " " + each.path("radio").asString() + " "
+                                + each.path("finding").path("code").asString()));
+        assertThat(told)
+                .containsExactly("1 W12 · blue name-clash-after-shortening", "1 W12 · red name-clash-after-shortening");
+    }
+
     @Test
     void aSatelliteBecomesABlockOfSplitChannels() {
         String list = newList(30);

@@ -39,6 +39,11 @@ public record Finding(FindingKind kind, Field field, Map<String, String> facts, 
         return FindingKind.fill(kind.why(), facts);
     }
 
+    /** Whether the other is of the same kind and speaks of the same part. */
+    public boolean sameSubject(Finding other) {
+        return kind.equals(other.kind) && field == other.field;
+    }
+
     @Override
     public String toString() {
         return kind.severity() + " " + kind.code() + ": " + message();

@@ -46,6 +46,7 @@ class FindingsController {
     /**
      * A finding with its channel.
      *
+     * @param radio the radio that it speaks of; null when it speaks of the list
      * @param reason why it was laid aside; null while it is open
      */
     record ListFinding(
@@ -53,6 +54,7 @@ class FindingsController {
             UUID channelId,
             String label,
             FindingView finding,
+            @Schema(nullable = true) String radio,
             @Schema(nullable = true) String reason) {}
 
     /** A finding to lay aside. */
@@ -77,10 +79,15 @@ class FindingsController {
         List<ListFinding> open = new ArrayList<>();
         List<ListFinding> aside = new ArrayList<>();
         for (ListView.RowView row : view.rows()) {
-            row.findings().forEach(each -> open.add(new ListFinding(row.slot(), row.id(), row.label(), each, null)));
+            row.findings()
+                    .forEach(each -> open.add(new ListFinding(row.slot(), row.id(), row.label(), each, null, null)));
+            row.fits()
+                    .forEach(fit -> fit.findings()
+                            .forEach(each -> open.add(new ListFinding(
+                                    row.slot(), row.id(), row.label(), each, radioName(view, fit), null))));
             row.laidAside()
                     .forEach(each -> aside.add(
-                            new ListFinding(row.slot(), row.id(), row.label(), each.finding(), each.reason())));
+                            new ListFinding(row.slot(), row.id(), row.label(), each.finding(), null, each.reason())));
         }
         open.sort(Comparator.comparing(each -> each.finding().severity()));
         List<ListFinding> all = new ArrayList<>(open);
@@ -92,6 +99,14 @@ class FindingsController {
                 count(open, FindingView.SeverityView.note),
                 aside.size(),
                 all);
+    }
+
+    private static String radioName(ListView view, ListView.RowFit fit) {
+        return view.radios().stream()
+                .filter(radio -> radio.id().equals(fit.radioId()))
+                .map(ListView.RadioName::name)
+                .findFirst()
+                .orElse(fit.radioId());
     }
 
     private static int count(List<ListFinding> findings, FindingView.SeverityView severity) {

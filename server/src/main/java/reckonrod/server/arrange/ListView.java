@@ -8,6 +8,7 @@ import reckonrod.core.channel.Channel;
 import reckonrod.core.channel.DirectoryFlag;
 import reckonrod.core.check.SlotFindings;
 import reckonrod.core.fit.FitReason;
+import reckonrod.core.fit.FitReport;
 import reckonrod.core.fit.Placement;
 import reckonrod.core.list.ListEntry;
 import reckonrod.server.plans.PlanView;
@@ -90,9 +91,15 @@ public record ListView(
     }
 
     /** What becomes of a channel in one radio. */
-    public record RowFit(String radioId, Mark mark, List<ReasonView> reasons) {
-        static RowFit of(String radioId, Placement placement) {
-            return new RowFit(radioId, Mark.of(placement.mark()), reasons(placement));
+    public record RowFit(String radioId, Mark mark, List<ReasonView> reasons, List<FindingView> findings) {
+        static RowFit of(String radioId, Placement placement, FitReport report, BandPlan plan) {
+            return new RowFit(
+                    radioId,
+                    Mark.of(placement.mark()),
+                    reasons(placement),
+                    report.findings().getOrDefault(placement.slot(), List.of()).stream()
+                            .map(each -> FindingView.of(each, plan))
+                            .toList());
         }
 
         /** The reasons of a placement. */

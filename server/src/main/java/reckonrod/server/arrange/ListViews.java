@@ -1,17 +1,17 @@
 package reckonrod.server.arrange;
 
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Component;
 import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.bandplan.BandPlans;
-import reckonrod.core.check.Checks;
 import reckonrod.core.check.SlotFindings;
+import reckonrod.core.fit.FitReport;
 import reckonrod.core.fit.Fitter;
 import reckonrod.core.list.ChannelList;
-import reckonrod.core.list.ListEntry;
+import reckonrod.core.notation.ListJudgement;
 import reckonrod.server.lists.StoredList;
 import reckonrod.server.plans.PlanLookup;
 import reckonrod.server.plans.PlanView;
@@ -35,9 +35,8 @@ class ListViews {
         ChannelList list = stored.list();
         BandPlan plan = plans.planOf(list);
         List<RadioUnit> units = radios.all();
-        Map<String, Fitter> fitters = new LinkedHashMap<>();
-        units.forEach(unit -> fitters.put(unit.id(), new Fitter(unit.definition(), plan)));
-        Map<Integer, SlotFindings> findings = Checks.list(list, plan);
+        Map<Integer, List<ListView.RowFit>> fits = fits(units, list, plan);
+        Map<Integer, SlotFindings> findings = ListJudgement.of(list, plan);
         List<ListView.RowView> rows = new ArrayList<>();
         list.entries()
                 .forEach((slot, entry) -> rows.add(ListView.RowView.of(
@@ -45,7 +44,7 @@ class ListViews {
                         entry,
                         plan,
                         findings.getOrDefault(slot, SlotFindings.NONE),
-                        fits(fitters, slot, entry))));
+                        fits.getOrDefault(slot, List.of()))));
         return new ListView(
                 stored.id(),
                 list.name(),
@@ -68,9 +67,14 @@ class ListViews {
                 stored.redo().orElse(null));
     }
 
-    private static List<ListView.RowFit> fits(Map<String, Fitter> fitters, int slot, ListEntry entry) {
-        return fitters.entrySet().stream()
-                .map(each -> ListView.RowFit.of(each.getKey(), each.getValue().fit(slot, entry)))
-                .toList();
+    private static Map<Integer, List<ListView.RowFit>> fits(List<RadioUnit> units, ChannelList list, BandPlan plan) {
+        Map<Integer, List<ListView.RowFit>> fits = new HashMap<>();
+        for (RadioUnit unit : units) {
+            FitReport report = new Fitter(unit.definition(), plan).fit(list);
+            report.placements()
+                    .forEach(placement -> fits.computeIfAbsent(placement.slot(), slot -> new ArrayList<>())
+                            .add(ListView.RowFit.of(unit.id(), placement, report, plan)));
+        }
+        return fits;
     }
 }
