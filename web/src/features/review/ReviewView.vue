@@ -8,8 +8,9 @@ import FindingList from '@/shared/components/FindingList.vue'
 import KeysDialog from '@/shared/components/KeysDialog.vue'
 import { useCursor } from '@/shared/composables/useCursor'
 import { useNotice } from '@/shared/composables/useNotice'
+import { useKeptText } from '@/shared/composables/useKeptText'
 import { useOpenList } from '@/shared/composables/useOpenList'
-import { usePastedText } from '@/shared/composables/usePastedText'
+import { joined, usePastedText } from '@/shared/composables/usePastedText'
 import ReviewTable from './components/ReviewTable.vue'
 import { useReview, type ReviewLine } from './composables/useReview'
 
@@ -28,9 +29,13 @@ const { data: list } = useList(openId)
 const changes = useListChanges(openId)
 const cursor = useCursor()
 const text = usePastedText()
-const draft = ref('')
+const draft = useKeptText('reckonrod.review.draft')
 const { tell } = useNotice()
-const { data: review, error } = useReview(
+const {
+  data: review,
+  error,
+  isPlaceholderData: stale,
+} = useReview(
   openId,
   computed(() => list.value?.version ?? null),
   text,
@@ -78,6 +83,8 @@ const table = ref<InstanceType<typeof ReviewTable> | null>(null)
 /** Puts other words, or none, in place of a line of the listing. */
 function rewrite(line: ReviewLine, next: string | null) {
   const all = text.value.split(/\r?\n/)
+  // While an edit is still being worked out the numbers shown may be those of the text before it.
+  if (all[line.number - 1]?.trim() !== line.line) return
   all.splice(line.number - 1, 1, ...(next === null ? [] : [next]))
   text.value = all.join('\n')
 }
@@ -91,9 +98,18 @@ function mend(number: number) {
   if (fix && picked.value) rewrite(picked.value, fix.line)
 }
 
+function editAsText() {
+  draft.value = joined(draft.value, text.value)
+  text.value = ''
+}
+function workOut() {
+  text.value = draft.value
+  draft.value = ''
+}
+
 async function put() {
   const ready = fitting.value
-  if (!ready.length) return
+  if (!ready.length || stale.value) return
   const gone = new Set(ready.map((each) => each.number))
   if (
     !(await changes.putMany(
@@ -153,8 +169,11 @@ function onKey(event: KeyboardEvent) {
         <h1>Lines to review</h1>
         <span v-if="open" class="quiet">for {{ open.name }}, by its plan and licence</span>
       </header>
-      <p v-if="error" role="alert" class="pad">{{ error.message }}</p>
-      <form v-if="!text.trim()" class="paste" @submit.prevent="text = draft">
+      <div v-if="error && text.trim()" class="pad wrong">
+        <p role="alert">{{ error.message }}</p>
+        <v-btn @click="editAsText">Edit as text</v-btn>
+      </div>
+      <form v-if="!text.trim()" class="paste" @submit.prevent="workOut">
         <label for="listing">
           Paste a directory listing, one repeater a line: name, output, shift, tones, in any order. Up to
           5,000 lines.
@@ -164,7 +183,7 @@ function onKey(event: KeyboardEvent) {
           >Work these lines out</v-btn
         >
       </form>
-      <template v-else-if="review">
+      <template v-else-if="review && !error">
         <div class="bar">
           <div class="kinds" role="group" aria-label="Show only">
             <button
@@ -179,7 +198,7 @@ function onKey(event: KeyboardEvent) {
             </button>
           </div>
           <span class="space" />
-          <v-btn @click="((draft = text), (text = ''))">Edit as text</v-btn>
+          <v-btn @click="editAsText">Edit as text</v-btn>
         </div>
         <ReviewTable
           ref="table"
@@ -194,7 +213,7 @@ function onKey(event: KeyboardEvent) {
           <v-btn
             color="primary"
             variant="flat"
-            :disabled="!fitting.length || changes.busy.value"
+            :disabled="!fitting.length || stale || changes.busy.value"
             @click="put"
           >
             Put {{ fitting.length }} {{ fitting.length === 1 ? 'line' : 'lines' }} in, from slot
@@ -246,6 +265,10 @@ header {
 }
 .pad {
   padding: 0 20px;
+}
+.wrong p {
+  color: var(--error);
+  margin: 0 0 8px;
 }
 .paste {
   display: grid;

@@ -1,14 +1,8 @@
-import { ref, watch } from 'vue'
+import { useKeptText } from './useKeptText'
 
-const KEY = 'reckonrod.review'
-const text = ref(sessionStorage.getItem(KEY) ?? '')
-watch(text, (now) => {
-  try {
-    sessionStorage.setItem(KEY, now)
-  } catch {
-    // A listing larger than the browser keeps stays in this tab for as long as it is open.
-  }
-})
+/** The listing that is being reviewed; lines stay in it until they are in the list. */
+export const usePastedText = () => useKeptText('reckonrod.review')
 
-/** The listing that is being reviewed; a reload keeps it, and so do lines that are not in the list yet. */
-export const usePastedText = () => text
+/** Two listings as one: what is still there is never overwritten by what comes. */
+export const joined = (first: string, second: string) =>
+  [first.trimEnd(), second].filter((each) => each.trim() !== '').join('\n')

@@ -1,16 +1,15 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
+import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { useListChanges } from '@/features/arrange/composables/useListChanges'
 import { useCursor } from '@/shared/composables/useCursor'
+import { useKeptText } from '@/shared/composables/useKeptText'
 import { useOpenList } from '@/shared/composables/useOpenList'
-import { usePastedText } from '@/shared/composables/usePastedText'
+import { joined, usePastedText } from '@/shared/composables/usePastedText'
 import { useReckon } from '../composables/useReckon'
 import AnswerPanel from './AnswerPanel.vue'
 
-const KEY = 'reckonrod.line'
-const line = ref(sessionStorage.getItem(KEY) ?? '')
-watch(line, (now) => sessionStorage.setItem(KEY, now))
+const line = useKeptText('reckonrod.line')
 
 const { open, openId } = useOpenList()
 const { answer, problem } = useReckon(() =>
@@ -58,7 +57,7 @@ function paste(event: ClipboardEvent) {
   const text = event.clipboardData?.getData('text/plain') ?? ''
   if (text.trim().split(/\r?\n/).length < 2) return
   event.preventDefault()
-  pasted.value = text
+  pasted.value = joined(pasted.value, text)
   void router.push({ name: 'review' })
 }
 

@@ -60,6 +60,7 @@ class ReviewIT extends BrowserTest {
         page.keyboard().type("NEWPELL 146.670- 127.3");
         assertThat(page.locator(".review aside .changes")).containsText("147.135 MHz");
         page.keyboard().press("Enter");
+        assertThat(line(page, 3)).containsText("146.070");
         assertThat(line(page, 3)).containsText("goes in");
 
         button(page, "Put 2 lines in, from slot 1 on").click();
@@ -67,6 +68,10 @@ class ReviewIT extends BrowserTest {
         assertThat(page.locator(".review .body .row:not(.head)")).hasCount(3);
         page.reload();
         assertThat(line(page, 2)).containsText("no air channel");
+        button(page, "Edit as text").click();
+        page.reload();
+        assertThat(page.locator("#listing")).hasValue(java.util.regex.Pattern.compile("TOWER 132.820 am"));
+        page.locator("#listing").fill("");
         page.navigate(Application.address() + "/arrange");
         assertThat(row(page, 2)).containsText("NEWFELL");
         assertThat(row(page, 3)).containsText("NEWPELL");
