@@ -120,6 +120,13 @@ public record BandPlan(
         return Optional.empty();
     }
 
+    /** Whether a service that speaks AM is there: the air band, whose channels have names. */
+    public boolean isAirBand(Frequency frequency) {
+        return serviceAt(frequency)
+                .map(service -> service.emission().equals("AM"))
+                .orElse(false);
+    }
+
     /** Whether the plan knows any use of the frequency. */
     public boolean knows(Frequency frequency) {
         return bandAt(frequency).isPresent() || serviceAt(frequency).isPresent();

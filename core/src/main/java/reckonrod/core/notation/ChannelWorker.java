@@ -78,9 +78,7 @@ final class ChannelWorker {
                                 + " spacing")
                         .orElse("the first frequency of the line"),
                 Source.PUBLISHED);
-        boolean airBand = plan.serviceAt(receive)
-                .map(each -> each.emission().equals(Emission.AM.name()))
-                .orElse(false);
+        boolean airBand = plan.isAirBand(receive);
         if (airBand && air.isEmpty() && AirChannel.NAMES.contains(receive)) {
             tellOffChannel();
         }
@@ -158,9 +156,14 @@ final class ChannelWorker {
     }
 
     private Optional<Talk> talk() {
-        if (parts.transmit.isPresent()) {
+        if (parts.transmit.isPresent() && parts.direction != Direction.LISTEN_ONLY) {
             return Optional.of(pair(parts.transmit.get()));
         }
+        // Who says listen-only does not want to talk, whatever else the line holds.
+        parts.transmit.ifPresent(transmit -> findings.add(Finding.of(
+                LineFindings.TWO_SIGNS,
+                Field.TRANSMIT,
+                Map.of("first", Direction.LISTEN_ONLY.words(), "second", "talk on " + transmit))));
         return switch (parts.direction) {
             case MINUS, PLUS -> shifted();
             case LISTEN_ONLY -> Optional.of(new Talk.Never());

@@ -60,7 +60,7 @@ final class LineFindings {
     static final FindingKind TWO_SIGNS = new FindingKind(
             "direction-given-twice",
             Severity.DOUBT,
-            "The line says {first} and then {second}.",
+            "The line says {first}, and also {second}.",
             "The first was kept; one of the two was copied wrongly.");
     static final FindingKind TONE_BURST = new FindingKind(
             "tone-burst",

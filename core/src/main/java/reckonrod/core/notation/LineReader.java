@@ -303,9 +303,7 @@ final class LineReader {
 
     /** In the air band a figure in steps of 5 kHz is a channel's name, and not every name exists. */
     private Optional<Frequency> airChannel(Frequency figure) {
-        boolean airBand = plan.serviceAt(figure)
-                .map(service -> service.emission().equals(Emission.AM.name()))
-                .orElse(false);
+        boolean airBand = plan.isAirBand(figure);
         if (!airBand || !AirChannel.isNameLike(figure)) {
             return Optional.of(figure);
         }
