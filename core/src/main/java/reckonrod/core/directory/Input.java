@@ -1,0 +1,106 @@
+package reckonrod.core.directory;
+
+import java.util.Optional;
+import reckonrod.core.frequency.Frequency;
+import reckonrod.core.frequency.Shift;
+
+/** What an entry says about where the repeater listens. */
+public sealed interface Input {
+    /** How the notation says it, to be put behind the output; empty if the entry says nothing. */
+    String words();
+
+    /** The input, where the entry alone gives it. */
+    Optional<Frequency> frequency(Frequency output);
+
+    /** The input itself was published. */
+    record At(Frequency input) implements Input {
+        @Override
+        public String words() {
+            return " > " + input.toMegahertzText();
+        }
+
+        @Override
+        public Optional<Frequency> frequency(Frequency output) {
+            return Optional.of(input);
+        }
+    }
+
+    /** A shift with its size was published. */
+    record Shifted(Shift shift) implements Input {
+        public Shifted {
+            if (shift.hertz() == 0) {
+                throw new IllegalArgumentException("Shift must not be zero: that is simplex");
+            }
+        }
+
+        @Override
+        public String words() {
+            return " " + shift.toMegahertzText();
+        }
+
+        @Override
+        public Optional<Frequency> frequency(Frequency output) {
+            return Optional.of(output.plus(shift));
+        }
+    }
+
+    /**
+     * Only the direction was published; a band plan supplies the size.
+     *
+     * @param upward whether the input lies above the output
+     */
+    record Signed(boolean upward) implements Input {
+        @Override
+        public String words() {
+            return upward ? "+" : "-";
+        }
+
+        @Override
+        public Optional<Frequency> frequency(Frequency output) {
+            return Optional.empty();
+        }
+    }
+
+    /** It listens where it talks. */
+    record Simplex() implements Input {
+        @Override
+        public String words() {
+            return " simplex";
+        }
+
+        @Override
+        public Optional<Frequency> frequency(Frequency output) {
+            return Optional.of(output);
+        }
+    }
+
+    /** Nothing was published. */
+    record Unpublished() implements Input {
+        @Override
+        public String words() {
+            return "";
+        }
+
+        @Override
+        public Optional<Frequency> frequency(Frequency output) {
+            return Optional.empty();
+        }
+    }
+
+    /**
+     * Reads the words that {@link #words} gives.
+     *
+     * @throws IllegalArgumentException if they are none of those
+     */
+    static Input parse(String words) {
+        String text = words.strip();
+        return switch (text) {
+            case "" -> new Unpublished();
+            case "simplex" -> new Simplex();
+            case "+" -> new Signed(true);
+            case "-" -> new Signed(false);
+            default ->
+                text.startsWith(">") ? new At(Frequency.parse(text.substring(1))) : new Shifted(Shift.parse(text));
+        };
+    }
+}

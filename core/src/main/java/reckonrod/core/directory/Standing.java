@@ -1,0 +1,44 @@
+package reckonrod.core.directory;
+
+import java.time.LocalDate;
+import java.util.Collections;
+import java.util.EnumSet;
+import java.util.Optional;
+import java.util.Set;
+import reckonrod.core.channel.DirectoryFlag;
+
+/**
+ * Whether a repeater works, for whom, and who says so.
+ *
+ * @param state whether it works
+ * @param flags what else is said of it, never {@link DirectoryFlag#OFF_AIR}, which is a state
+ * @param confirmedOn the day it was last confirmed, if ever
+ * @param confirmedBy who did; may be empty
+ * @param sponsor who keeps it; may be empty
+ * @param notes anything else; may be empty
+ */
+public record Standing(
+        State state,
+        Set<DirectoryFlag> flags,
+        Optional<LocalDate> confirmedOn,
+        String confirmedBy,
+        String sponsor,
+        String notes) {
+    public Standing {
+        flags = flags.isEmpty() ? Set.of() : Collections.unmodifiableSet(EnumSet.copyOf(flags));
+        if (flags.contains(DirectoryFlag.OFF_AIR)) {
+            throw new IllegalArgumentException("Off the air must be said as the state");
+        }
+        confirmedBy = confirmedBy.strip();
+        sponsor = sponsor.strip();
+        notes = notes.strip();
+        Texts.require("Confirmed by", confirmedBy, 80);
+        Texts.require("Sponsor", sponsor, 80);
+        Texts.require("Notes", notes, 500);
+    }
+
+    /** The same, in another state. */
+    public Standing in(State next) {
+        return new Standing(next, flags, confirmedOn, confirmedBy, sponsor, notes);
+    }
+}

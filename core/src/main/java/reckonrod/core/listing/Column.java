@@ -1,0 +1,38 @@
+package reckonrod.core.listing;
+
+/** What a column of a listing can mean. */
+public enum Column {
+    KEY("Key of the source"),
+    CALL_SIGN("Call sign"),
+    SITE("Site"),
+    AREA("Area"),
+    LATITUDE("Latitude"),
+    LONGITUDE("Longitude"),
+    POSITION("Position in one cell"),
+    GROUND("Ground above sea, m"),
+    ANTENNA("Antenna above ground, m"),
+    OUTPUT("Output (you listen)"),
+    INPUT("Input (you talk)"),
+    SHIFT("Shift or its sign"),
+    TALK_TONE("Talk tone"),
+    LISTEN_TONE("Listen tone"),
+    MODE("Mode"),
+    WATTS("Power, W"),
+    STATE("State"),
+    FLAGS("Flags"),
+    CONFIRMED_ON("Last confirmed"),
+    CONFIRMED_BY("Confirmed by"),
+    SPONSOR("Sponsor"),
+    NOTES("Notes");
+
+    private final String words;
+
+    Column(String words) {
+        this.words = words;
+    }
+
+    /** The meaning in words. */
+    public String words() {
+        return words;
+    }
+}

@@ -1,0 +1,133 @@
+package reckonrod.core.reach;
+
+import java.util.Arrays;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import reckonrod.core.frequency.Frequency;
+import reckonrod.core.geography.Hop;
+import reckonrod.core.geography.Position;
+
+/** The ground along a path from one antenna to the other, at even steps. */
+public final class Profile {
+    private static final double USUAL_STEP_METRES = 90;
+    private static final int MOST_POINTS = 400;
+
+    private final double[] metres;
+    private final double[] ground;
+    private final double fromHeight;
+    private final double toHeight;
+
+    private Profile(double[] metres, double[] ground, double fromHeight, double toHeight) {
+        this.metres = metres;
+        this.ground = ground;
+        this.fromHeight = fromHeight;
+        this.toHeight = toHeight;
+    }
+
+    /**
+     * The profile of a path.
+     *
+     * @param fromAntenna height of the first antenna above the ground, in metres
+     * @param toAntenna height of the other
+     * @return absent if the ground is not known all the way
+     */
+    public static Optional<Profile> between(
+            Position from, double fromAntenna, Position to, double toAntenna, Terrain terrain) {
+        if (terrain.metresAt(from).isEmpty() || terrain.metresAt(to).isEmpty()) {
+            return Optional.empty();
+        }
+        Hop hop = from.to(to);
+        int steps = (int) Math.min(MOST_POINTS, Math.max(2, Math.ceil(hop.metres() / USUAL_STEP_METRES)));
+        double[] metres = new double[steps + 1];
+        double[] ground = new double[steps + 1];
+        for (int i = 0; i <= steps; i++) {
+            metres[i] = hop.metres() * i / steps;
+            Position at = i == 0 ? from : i == steps ? to : from.onCourse(hop.bearingDegrees(), metres[i]);
+            OptionalDouble height = terrain.metresAt(at);
+            if (height.isEmpty()) {
+                return Optional.empty();
+            }
+            ground[i] = height.getAsDouble();
+        }
+        return Optional.of(of(metres, ground, fromAntenna, toAntenna));
+    }
+
+    /**
+     * A profile of known heights.
+     *
+     * @param metres distances from the start, rising from 0
+     * @param ground height above the sea at each
+     */
+    static Profile of(double[] metres, double[] ground, double fromAntenna, double toAntenna) {
+        return new Profile(
+                metres.clone(), ground.clone(), ground[0] + fromAntenna, ground[ground.length - 1] + toAntenna);
+    }
+
+    int last() {
+        return metres.length - 1;
+    }
+
+    /** The length of the path in metres. */
+    public double length() {
+        return metres[last()];
+    }
+
+    double distance(int point) {
+        return metres[point];
+    }
+
+    double ground(int point) {
+        return ground[point];
+    }
+
+    /** The height of the first antenna above the sea, in metres. */
+    public double fromHeight() {
+        return fromHeight;
+    }
+
+    /** The height of the other antenna above the sea, in metres. */
+    public double toHeight() {
+        return toHeight;
+    }
+
+    /** How much the round earth raises a point above the straight chord, in metres. */
+    static double bulge(double distance, double length) {
+        return distance * (length - distance) / (2 * Loss.EARTH_METRES);
+    }
+
+    /** The ground with the earth's bulge. */
+    double raised(int point) {
+        return ground[point] + bulge(metres[point], length());
+    }
+
+    /** The straight ray between the antennas. */
+    double ray(double distance) {
+        return fromHeight + (toHeight - fromHeight) * distance / length();
+    }
+
+    /** The radius of the first Fresnel zone there, in metres. */
+    double fresnelMetres(double distance, Frequency frequency) {
+        return Math.sqrt(Loss.wavelengthMetres(frequency) * distance * (length() - distance) / length());
+    }
+
+    /**
+     * One point of a profile, to be drawn.
+     *
+     * @param metres the distance from the start
+     * @param groundMetres the ground above the sea, raised by the earth's bulge
+     * @param rayMetres the straight ray
+     * @param fresnelMetres the radius of the first Fresnel zone around it
+     */
+    public record Point(double metres, double groundMetres, double rayMetres, double fresnelMetres) {}
+
+    /** All points, from the first antenna to the other. */
+    public java.util.List<Point> points(Frequency frequency) {
+        return Arrays.stream(indices())
+                .mapToObj(i -> new Point(metres[i], raised(i), ray(metres[i]), fresnelMetres(metres[i], frequency)))
+                .toList();
+    }
+
+    private int[] indices() {
+        return java.util.stream.IntStream.rangeClosed(0, last()).toArray();
+    }
+}

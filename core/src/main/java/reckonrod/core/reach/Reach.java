@@ -1,0 +1,128 @@
+package reckonrod.core.reach;
+
+import java.util.Optional;
+import java.util.OptionalDouble;
+import reckonrod.core.frequency.Frequency;
+import reckonrod.core.geography.Hop;
+import reckonrod.core.geography.Position;
+
+/**
+ * Whether a station and a repeater will hear each other.
+ *
+ * @param hop the way to the repeater
+ * @param horizonMetres the radio horizon of the two antennas over a smooth earth
+ * @param freeSpaceDecibels loss in free space, on the frequency listened on
+ * @param diffractionDecibels loss by the round earth or the ground, on the same frequency
+ * @param heardThere whether the repeater hears the station
+ * @param heardHere whether the station hears the repeater
+ * @param overTerrain whether the ground was known and taken into account
+ */
+public record Reach(
+        Hop hop,
+        double horizonMetres,
+        double freeSpaceDecibels,
+        double diffractionDecibels,
+        Direction heardThere,
+        Direction heardHere,
+        boolean overTerrain) {
+    /**
+     * One direction.
+     *
+     * @param sentDecibelMilliwatts what leaves the antenna
+     * @param lossDecibels what the way takes
+     * @param arrivesDecibelMilliwatts what reaches the receiver
+     * @param neededDecibelMilliwatts what the receiver needs
+     */
+    public record Direction(
+            double sentDecibelMilliwatts,
+            double lossDecibels,
+            double arrivesDecibelMilliwatts,
+            double neededDecibelMilliwatts) {
+        static Direction of(Station from, Station to, double loss) {
+            double sent = from.decibelMilliwatts() + from.gainDecibels();
+            return new Direction(sent, loss, sent - loss + to.gainDecibels(), to.neededDecibelMilliwatts());
+        }
+
+        /** What arrives above what is needed, in decibels. */
+        public double marginDecibels() {
+            return arrivesDecibelMilliwatts - neededDecibelMilliwatts;
+        }
+
+        /** Whether it will be understood. */
+        public Verdict verdict() {
+            return Verdict.of(marginDecibels());
+        }
+    }
+
+    /** The margin of the worse direction, in decibels. */
+    public double marginDecibels() {
+        return Math.min(heardThere.marginDecibels(), heardHere.marginDecibels());
+    }
+
+    /** The worse of the two directions: a repeater is of use only when both work. */
+    public Verdict verdict() {
+        return heardThere.verdict().or(heardHere.verdict());
+    }
+
+    /** Whether the repeater lies behind the horizon. */
+    public boolean isBehindHorizon() {
+        return hop.metres() > horizonMetres;
+    }
+
+    /**
+     * A place with a station.
+     *
+     * @param aboveSeaMetres height of the ground above the sea, where it is known
+     */
+    public record Place(Position position, Station station, OptionalDouble aboveSeaMetres) {
+        /** How high the antenna stands over the sea, or over the ground where no more is known. */
+        double standing() {
+            return station.antennaMetres() + Math.max(0, aboveSeaMetres.orElse(0));
+        }
+    }
+
+    /**
+     * Estimates the reach.
+     *
+     * @param here the person's place
+     * @param there the repeater's
+     * @param output what the repeater talks on
+     * @param input what it listens on
+     */
+    public static Reach between(Place here, Place there, Frequency output, Frequency input, Terrain terrain) {
+        Optional<Profile> profile = profile(here, there, terrain);
+        Hop hop = here.position.to(there.position);
+        double metres = Math.max(1, hop.metres());
+        double free = Loss.freeSpaceDecibels(output, metres);
+        double diffraction = diffraction(here, there, output, metres, profile);
+        double back = output.equals(input)
+                ? free + diffraction
+                : Loss.freeSpaceDecibels(input, metres) + diffraction(here, there, input, metres, profile);
+        return new Reach(
+                hop,
+                Loss.horizonMetres(here.standing(), there.standing()),
+                free,
+                diffraction,
+                Direction.of(here.station, there.station, back),
+                Direction.of(there.station, here.station, free + diffraction),
+                profile.isPresent());
+    }
+
+    /** The ground between the two, if it is known all the way. */
+    public static Optional<Profile> profile(Place here, Place there, Terrain terrain) {
+        return Profile.between(
+                here.position, here.station.antennaMetres(), there.position, there.station.antennaMetres(), terrain);
+    }
+
+    /** The point of a profile that stands most in the way. */
+    public static Optional<Obstacle> obstacle(Profile profile, Frequency frequency) {
+        return new TerrainDiffraction(profile, frequency).worst();
+    }
+
+    private static double diffraction(
+            Place here, Place there, Frequency frequency, double metres, Optional<Profile> profile) {
+        return profile.filter(each -> each.length() > 0)
+                .map(each -> new TerrainDiffraction(each, frequency).decibels())
+                .orElseGet(() -> SmoothEarth.decibels(frequency, metres, here.standing(), there.standing()));
+    }
+}

@@ -1,0 +1,107 @@
+package reckonrod.core.reach;
+
+import java.util.Optional;
+import reckonrod.core.frequency.Frequency;
+
+/** Diffraction over real ground: ITU-R P.526, section 4.5, the delta-Bullington method. */
+final class TerrainDiffraction {
+    private final Profile profile;
+    private final Frequency frequency;
+    private final double length;
+    private final double wavelength;
+
+    TerrainDiffraction(Profile profile, Frequency frequency) {
+        this.profile = profile;
+        this.frequency = frequency;
+        this.length = profile.length();
+        this.wavelength = Loss.wavelengthMetres(frequency);
+    }
+
+    /** The loss by diffraction, in decibels. */
+    double decibels() {
+        Ends smooth = smoothEnds();
+        double from = profile.fromHeight() - smooth.from;
+        double to = profile.toHeight() - smooth.to;
+        double actual = bullington(profile.fromHeight(), profile.toHeight(), false);
+        double level = bullington(from, to, true);
+        double sphere = SmoothEarth.decibels(frequency, length, from, to);
+        return actual + Math.max(sphere - level, 0);
+    }
+
+    /** Bullington's one edge in place of all (section 4.5.2); on level ground for the smooth counterpart. */
+    private double bullington(double from, double to, boolean level) {
+        double up = Double.NEGATIVE_INFINITY;
+        double down = Double.NEGATIVE_INFINITY;
+        double nu = Double.NEGATIVE_INFINITY;
+        for (int i = 1; i < profile.last(); i++) {
+            double d = profile.distance(i);
+            double raised = (level ? 0 : profile.ground(i)) + Profile.bulge(d, length);
+            up = Math.max(up, (raised - from) / d);
+            down = Math.max(down, (raised - to) / (length - d));
+            double above = raised - (from * (length - d) + to * d) / length;
+            nu = Math.max(nu, nu(above, d));
+        }
+        double straight = (to - from) / length;
+        if (up >= straight) {
+            double edge = (to - from + down * length) / (up + down);
+            nu = nu(from + up * edge - (from * (length - edge) + to * edge) / length, edge);
+        }
+        double knife = Loss.knifeEdgeDecibels(nu);
+        return knife + (1 - Math.exp(-knife / 6)) * (10 + 0.02 * length / 1000);
+    }
+
+    private double nu(double above, double distance) {
+        return above * Math.sqrt(2 * length / (wavelength * distance * (length - distance)));
+    }
+
+    private record Ends(double from, double to) {}
+
+    /** The height of the smooth ground under each end, never above its antenna (section 4.5.5). */
+    private Ends smoothEnds() {
+        double v1 = 0;
+        double v2 = 0;
+        double highest = Double.NEGATIVE_INFINITY;
+        double fromAngle = Double.NEGATIVE_INFINITY;
+        double toAngle = Double.NEGATIVE_INFINITY;
+        for (int i = 1; i <= profile.last(); i++) {
+            double d = profile.distance(i);
+            double before = profile.distance(i - 1);
+            v1 += (d - before) * (profile.ground(i) + profile.ground(i - 1));
+            v2 += (d - before) * (profile.ground(i) * (2 * d + before) + profile.ground(i - 1) * (d + 2 * before));
+            if (i < profile.last()) {
+                double above = profile.ground(i) - profile.ray(d);
+                highest = Math.max(highest, above);
+                fromAngle = Math.max(fromAngle, above / d);
+                toAngle = Math.max(toAngle, above / (length - d));
+            }
+        }
+        double from = (2 * v1 * length - v2) / (length * length);
+        double to = (v2 - v1 * length) / (length * length);
+        if (highest > 0) {
+            from -= highest * fromAngle / (fromAngle + toAngle);
+            to -= highest * toAngle / (fromAngle + toAngle);
+        }
+        return new Ends(Math.min(from, profile.ground(0)), Math.min(to, profile.ground(profile.last())));
+    }
+
+    /** The point that stands most in the way; absent only when there is none between the antennas. */
+    Optional<Obstacle> worst() {
+        int worst = -1;
+        double highest = Double.NEGATIVE_INFINITY;
+        for (int i = 1; i < profile.last(); i++) {
+            double nu = nu(profile.raised(i) - profile.ray(profile.distance(i)), profile.distance(i));
+            if (nu > highest) {
+                highest = nu;
+                worst = i;
+            }
+        }
+        if (worst < 0) {
+            return Optional.empty();
+        }
+        double d = profile.distance(worst);
+        double above = profile.raised(worst) - profile.ray(d);
+        double zone = profile.fresnelMetres(d, frequency);
+        return Optional.of(new Obstacle(
+                d, profile.raised(worst), above, Math.min(1, -above / zone), Loss.knifeEdgeDecibels(highest)));
+    }
+}
