@@ -29,6 +29,7 @@ import reckonrod.core.image.ImageCodec;
 import reckonrod.core.image.MemoryImage;
 import reckonrod.core.list.ChannelList;
 import reckonrod.core.list.ListEntry;
+import reckonrod.core.list.NameRecipe;
 import reckonrod.core.list.SlotRange;
 import reckonrod.core.notation.Reckoner;
 import reckonrod.core.notation.Review;
@@ -97,7 +98,7 @@ public class CoreBenchmark {
                             Reckoner.reckon(line, plan).channel().orElseThrow(),
                             line));
         }
-        return new ChannelList("bench", plan.id(), "", new SlotRange(0, size - 1), List.of(), entries);
+        return new ChannelList("bench", plan.id(), "", new SlotRange(0, size - 1), NameRecipe.PLACE, List.of(), entries);
     }
 
     /** The yardstick: SHA-256 of 1 KiB, so that figures of different machines can be compared. */

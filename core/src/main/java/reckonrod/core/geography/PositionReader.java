@@ -1,6 +1,7 @@
 package reckonrod.core.geography;
 
 import java.text.ParseException;
+import java.util.List;
 import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -11,10 +12,15 @@ import mil.nga.mgrs.utm.UTM;
 /** Reads a place in any form that people write one. */
 public final class PositionReader {
     private static final String NUMBER = "([0-9]{1,3}(?:[.,][0-9]+)?)";
-    // 47 30 15.5 or 47°30.26' or 47.5, with a letter before or behind, or a sign.
-    private static final String ANGLE = "([NSEWO])? ?([+-])? ?" + NUMBER + "(?:[ °]+" + NUMBER + "(?:[ ']+" + NUMBER
-            + "[ \"]*| ?')?| ?°)? ?([NSEW])?";
-    private static final Pattern PAIR = Pattern.compile(ANGLE + " ?[,;/ ] ?" + ANGLE);
+    // 47 30 15.5 or 47°30.26' or 47.5
+    private static final String ANGLE = NUMBER + "(?:[ °]+" + NUMBER + "(?:[ ']+" + NUMBER + "[ \"]*| ?')?| ?°)? ?";
+    private static final String NEVER = "((?!))?";
+    private static final String BETWEEN = " ?[,;/ ] ?";
+    // The letters stand before both angles, or behind both, or there are signs; the groups are the same in either.
+    private static final String LED = "([NSEWO]) ?" + NEVER + ANGLE + NEVER;
+    private static final String FOLLOWED = NEVER + "([+-])? ?" + ANGLE + "([NSEW])?";
+    private static final Pattern LED_PAIR = Pattern.compile(LED + BETWEEN + LED);
+    private static final Pattern FOLLOWED_PAIR = Pattern.compile(FOLLOWED + BETWEEN + FOLLOWED);
     private static final Pattern UTM_TEXT = Pattern.compile(
             "([0-9]{1,2}) ?([C-HJ-NP-X]) ?([0-9]{6}(?:\\.[0-9]+)?)[ ME]* ?([0-9]{1,7}(?:\\.[0-9]+)?)[ MN]*");
     private static final Pattern MGRS_TEXT = Pattern.compile("[0-9]{1,2}[C-HJ-NP-X][A-HJ-NP-Z]{2}(?:[0-9]{2}){1,5}");
@@ -49,9 +55,11 @@ public final class PositionReader {
             if (MGRS_TEXT.matcher(joined).matches()) {
                 return ofMgrs(text, joined);
             }
-            Matcher pair = PAIR.matcher(plain);
-            if (pair.matches()) {
-                return ofAngles(text, pair);
+            for (Pattern form : List.of(LED_PAIR, FOLLOWED_PAIR)) {
+                Matcher pair = form.matcher(plain);
+                if (pair.matches()) {
+                    return ofAngles(text, pair);
+                }
             }
         }
         throw unreadable(text);
@@ -88,15 +96,23 @@ public final class PositionReader {
             String before = pair.group(group);
             String behind = pair.group(group + 5);
             String sign = pair.group(group + 1);
-            if (before != null && behind != null || (before != null || behind != null) && sign != null) {
+            String minutes = pair.group(group + 3);
+            String seconds = pair.group(group + 4);
+            boolean brokenTwice =
+                    minutes != null && isBroken(pair.group(group + 2)) || seconds != null && isBroken(minutes);
+            if (behind != null && sign != null || brokenTwice) {
                 throw unreadable(text);
             }
             char letter = before != null ? before.charAt(0) : behind != null ? behind.charAt(0) : ' ';
             double degrees = number(pair.group(group + 2))
-                    + sixtieths(text, "Minutes", pair.group(group + 3)) / 60
-                    + sixtieths(text, "Seconds", pair.group(group + 4)) / 3600;
+                    + sixtieths(text, "Minutes", minutes) / 60
+                    + sixtieths(text, "Seconds", seconds) / 3600;
             boolean negative = letter == 'S' || letter == 'W' || "-".equals(sign);
             return new Angle(negative ? -degrees : degrees, letter);
+        }
+
+        private static boolean isBroken(String digits) {
+            return digits.contains(".") || digits.contains(",");
         }
 
         private static double sixtieths(String text, String what, String digits) {

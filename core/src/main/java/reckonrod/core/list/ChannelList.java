@@ -20,6 +20,7 @@ import reckonrod.core.finding.Field;
  * @param bandPlanId the plan it is worked out by
  * @param licence the class of licence of that plan that judges where it may talk; empty for the usual one
  * @param slots the slots it has
+ * @param naming how channels from a directory are named
  * @param blocks the spans it is arranged in, rising, none overlapping another
  * @param entries the channels by slot
  */
@@ -28,6 +29,7 @@ public record ChannelList(
         String bandPlanId,
         String licence,
         SlotRange slots,
+        NameRecipe naming,
         List<Block> blocks,
         NavigableMap<Integer, ListEntry> entries) {
     public ChannelList {
@@ -56,7 +58,8 @@ public record ChannelList(
 
     /** A list without channels or blocks. */
     public static ChannelList empty(String name, String bandPlanId, SlotRange slots) {
-        return new ChannelList(name, bandPlanId, "", slots, List.of(), Collections.emptyNavigableMap());
+        return new ChannelList(
+                name, bandPlanId, "", slots, NameRecipe.PLACE, List.of(), Collections.emptyNavigableMap());
     }
 
     /** How many slots are free from that one on. */
@@ -118,6 +121,35 @@ public record ChannelList(
                 + " are free and outside every block. Start at an earlier slot, or make room.");
     }
 
+    /** Takes a block out, with the channels in it; pinned ones stay. */
+    public ListChange takeBlockOut(String blockName) {
+        Optional<Block> found =
+                blocks.stream().filter(block -> block.name().equals(blockName)).findFirst();
+        if (found.isEmpty()) {
+            return new ListChange.Refused("There is no block \"" + blockName + "\" in this list any more.");
+        }
+        SlotRange run = found.get().slots();
+        NavigableMap<Integer, ListEntry> next = new TreeMap<>(entries);
+        next.subMap(run.first(), true, run.last(), true).values().removeIf(entry -> !entry.pinned());
+        List<Block> nextBlocks =
+                blocks.stream().filter(block -> !block.equals(found.get())).toList();
+        return new ListChange.Changed(
+                new ChannelList(name, bandPlanId, licence, slots, naming, nextBlocks, next),
+                "Take block " + blockName + " out",
+                run.first());
+    }
+
+    /** The list under another name, with so many slots more behind its last. */
+    public ChannelList copyNamed(String nextName, int moreSlots) {
+        SlotRange next = new SlotRange(slots.first(), slots.last() + moreSlots);
+        return new ChannelList(nextName, bandPlanId, licence, next, naming, blocks, entries);
+    }
+
+    /** The list with another recipe for names. */
+    public ChannelList namedBy(NameRecipe next) {
+        return new ChannelList(name, bandPlanId, licence, slots, next, blocks, entries);
+    }
+
     private boolean isFree(SlotRange run) {
         return entries.subMap(run.first(), true, run.last(), true).isEmpty()
                 && blocks.stream().noneMatch(block -> block.slots().overlaps(run));
@@ -131,7 +163,7 @@ public record ChannelList(
         List<Block> nextBlocks = new ArrayList<>(blocks);
         nextBlocks.add(block);
         nextBlocks.sort(Comparator.comparingInt(each -> each.slots().first()));
-        return new ChannelList(name, bandPlanId, licence, slots, nextBlocks, next);
+        return new ChannelList(name, bandPlanId, licence, slots, naming, nextBlocks, next);
     }
 
     /** Lays a finding of an entry aside. */
@@ -160,7 +192,7 @@ public record ChannelList(
 
     /** The list by another plan and licence, with these entries instead. */
     public ChannelList byPlan(String planId, String nextLicence, NavigableMap<Integer, ListEntry> next) {
-        return new ChannelList(name, planId, nextLicence, slots, blocks, next);
+        return new ChannelList(name, planId, nextLicence, slots, naming, blocks, next);
     }
 
     /** Replaces the channel of an entry; its slot stays. */

@@ -15,33 +15,46 @@ import reckonrod.core.channel.Channel;
  * @param published the line it came in as; what differs from it was typed over later
  * @param pinned whether it keeps its slot
  * @param dismissals the findings laid aside for the channel as it is now
+ * @param directoryId the directory entry it was taken from; empty if from none
  */
 public record ListEntry(
-        UUID id, Channel channel, String line, String published, boolean pinned, List<Dismissal> dismissals) {
+        UUID id,
+        Channel channel,
+        String line,
+        String published,
+        boolean pinned,
+        List<Dismissal> dismissals,
+        String directoryId) {
     public ListEntry {
         dismissals = List.copyOf(dismissals);
     }
 
     /** A channel as it comes in. */
     public static ListEntry of(UUID id, Channel channel, String line) {
-        return new ListEntry(id, channel, line, line, false, List.of());
+        return new ListEntry(id, channel, line, line, false, List.of(), "");
+    }
+
+    /** A channel as it is taken from a directory. */
+    public static ListEntry taken(UUID id, Channel channel, String line, String directoryId) {
+        return new ListEntry(id, channel, line, line, false, List.of(), directoryId);
     }
 
     /** The entry with another channel; what was laid aside is looked at again if the channel changed. */
     public ListEntry withChannel(Channel next, String nextLine) {
-        return new ListEntry(id, next, nextLine, published, pinned, next.equals(channel) ? dismissals : List.of());
+        return new ListEntry(
+                id, next, nextLine, published, pinned, next.equals(channel) ? dismissals : List.of(), directoryId);
     }
 
     /** The entry pinned to its slot, or let go. */
     public ListEntry withPinned(boolean next) {
-        return new ListEntry(id, channel, line, published, next, dismissals);
+        return new ListEntry(id, channel, line, published, next, dismissals, directoryId);
     }
 
     ListEntry withDismissal(Dismissal dismissal) {
         List<Dismissal> next = new ArrayList<>(dismissals);
         next.removeIf(dismissal::sameSubject);
         next.add(dismissal);
-        return new ListEntry(id, channel, line, published, pinned, next);
+        return new ListEntry(id, channel, line, published, pinned, next, directoryId);
     }
 
     ListEntry withoutDismissal(Predicate<Dismissal> which) {
@@ -51,6 +64,7 @@ public record ListEntry(
                 line,
                 published,
                 pinned,
-                dismissals.stream().filter(which.negate()).toList());
+                dismissals.stream().filter(which.negate()).toList(),
+                directoryId);
     }
 }

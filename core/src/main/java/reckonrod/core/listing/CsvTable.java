@@ -28,18 +28,17 @@ public final class CsvTable {
         List<Table.Row> rows = new ArrayList<>();
         List<String> headings = null;
         try (CSVParser parser = parser(text, separator)) {
-            long begins = 1;
+            LineCount lines = new LineCount(text);
             for (CSVRecord record : parser) {
                 if (headings == null) {
                     headings = record.toList();
                 } else {
-                    rows.add(new Table.Row((int) begins, record.toList()));
+                    rows.add(new Table.Row(lines.lineAt((int) record.getCharacterPosition()), record.toList()));
                 }
                 if (rows.size() > Table.MOST_ROWS) {
                     throw new IllegalArgumentException("The file must have at most " + Table.MOST_ROWS
                             + " rows, has more. Cut it into parts and bring them one by one");
                 }
-                begins = parser.getCurrentLineNumber() + 1;
             }
         } catch (UncheckedIOException | IOException broken) {
             throw new IllegalArgumentException(quoteFault(broken.getMessage()), broken);
@@ -49,6 +48,31 @@ public final class CsvTable {
                     + (headings == null ? "neither" : "the headings alone"));
         }
         return new Table(headings, rows);
+    }
+
+    /** Counts lines as an editor does; the parser itself counts neither empty lines nor those within quotation marks alike. */
+    private static final class LineCount {
+        private final String text;
+        private int position;
+        private int line = 1;
+
+        LineCount(String text) {
+            this.text = text;
+        }
+
+        /** The line of the first sign that is no line break, from there on; positions must rise. */
+        int lineAt(int begin) {
+            int end = begin;
+            while (end < text.length() && (text.charAt(end) == '\n' || text.charAt(end) == '\r')) {
+                end++;
+            }
+            for (; position < end; position++) {
+                if (text.charAt(position) == '\n') {
+                    line++;
+                }
+            }
+            return line;
+        }
     }
 
     private static String quoteFault(String library) {

@@ -1,7 +1,9 @@
 package reckonrod.core.notation;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.NavigableMap;
+import java.util.function.Function;
 import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.check.Checks;
 import reckonrod.core.check.SlotFindings;
@@ -15,7 +17,17 @@ public final class ListJudgement {
 
     /** All findings by slot, those laid aside apart; a slot without findings is left out. */
     public static NavigableMap<Integer, SlotFindings> of(ChannelList list, BandPlan plan) {
-        return Checks.list(list, plan, entry -> ofLine(entry, plan));
+        return of(list, plan, entry -> List.of());
+    }
+
+    /** The same with findings from elsewhere, such as those on the directory entry that a channel was taken from. */
+    public static NavigableMap<Integer, SlotFindings> of(
+            ChannelList list, BandPlan plan, Function<ListEntry, List<Finding>> more) {
+        return Checks.list(list, plan, entry -> {
+            List<Finding> findings = new ArrayList<>(ofLine(entry, plan));
+            findings.addAll(more.apply(entry));
+            return findings;
+        });
     }
 
     /** A line that gives another channel by now, by an edited plan for one, says nothing of the channel that is kept. */

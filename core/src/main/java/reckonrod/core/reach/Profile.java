@@ -1,8 +1,10 @@
 package reckonrod.core.reach;
 
 import java.util.Arrays;
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.stream.IntStream;
 import reckonrod.core.frequency.Frequency;
 import reckonrod.core.geography.Hop;
 import reckonrod.core.geography.Position;
@@ -42,7 +44,7 @@ public final class Profile {
         double[] ground = new double[steps + 1];
         for (int i = 0; i <= steps; i++) {
             metres[i] = hop.metres() * i / steps;
-            Position at = i == 0 ? from : i == steps ? to : from.onCourse(hop.bearingDegrees(), metres[i]);
+            Position at = i == 0 ? from : i == steps ? to : from.towards(to, (double) i / steps);
             OptionalDouble height = terrain.metresAt(at);
             if (height.isEmpty()) {
                 return Optional.empty();
@@ -121,13 +123,13 @@ public final class Profile {
     public record Point(double metres, double groundMetres, double rayMetres, double fresnelMetres) {}
 
     /** All points, from the first antenna to the other. */
-    public java.util.List<Point> points(Frequency frequency) {
+    public List<Point> points(Frequency frequency) {
         return Arrays.stream(indices())
                 .mapToObj(i -> new Point(metres[i], raised(i), ray(metres[i]), fresnelMetres(metres[i], frequency)))
                 .toList();
     }
 
     private int[] indices() {
-        return java.util.stream.IntStream.rangeClosed(0, last()).toArray();
+        return IntStream.rangeClosed(0, last()).toArray();
     }
 }

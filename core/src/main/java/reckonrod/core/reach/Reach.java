@@ -79,6 +79,11 @@ public record Reach(
         double standing() {
             return station.antennaMetres() + Math.max(0, aboveSeaMetres.orElse(0));
         }
+
+        private double over(Terrain terrain) {
+            return station.antennaMetres()
+                    + Math.max(0, terrain.metresAt(position).orElse(aboveSeaMetres.orElse(0)));
+        }
     }
 
     /**
@@ -106,6 +111,21 @@ public record Reach(
                 Direction.of(here.station, there.station, back),
                 Direction.of(there.station, here.station, free + diffraction),
                 profile.isPresent());
+    }
+
+    /**
+     * The margin in decibels as if there were nothing but sea between the two, worked out quickly. A single hill between two
+     * low antennas may make the true one better by some twenty decibels; everything else makes it worse.
+     */
+    public static double overSeaDecibels(Place here, Place there, Frequency output, Frequency input, Terrain terrain) {
+        double metres = Math.max(1, here.position.to(there.position).metres());
+        double one = here.over(terrain);
+        double other = there.over(terrain);
+        double out = Loss.freeSpaceDecibels(output, metres) + SmoothEarth.decibels(output, metres, one, other);
+        double back = Loss.freeSpaceDecibels(input, metres) + SmoothEarth.decibels(input, metres, one, other);
+        return Math.min(
+                Direction.of(here.station, there.station, back).marginDecibels(),
+                Direction.of(there.station, here.station, out).marginDecibels());
     }
 
     /** The ground between the two, if it is known all the way. */

@@ -53,6 +53,7 @@ class ListChecksTest {
                 list.bandPlanId(),
                 "",
                 list.slots(),
+                list.naming(),
                 List.of(new Block("Mixed", new SlotRange(0, 1)), new Block("Listen", new SlotRange(2, 9))),
                 list.entries());
         assertThat(Checks.list(blocks, R2).entrySet().stream()

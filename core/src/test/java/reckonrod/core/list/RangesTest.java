@@ -35,12 +35,14 @@ class RangesTest {
     @Test
     void blocksMayNotOverlapAndEntriesMustHaveASlot() {
         List<Block> overlapping = List.of(new Block("A", new SlotRange(0, 5)), new Block("B", new SlotRange(5, 9)));
-        assertThatThrownBy(() -> new ChannelList("x", "p", "", new SlotRange(0, 9), overlapping, new TreeMap<>()))
+        assertThatThrownBy(() -> new ChannelList(
+                        "x", "p", "", new SlotRange(0, 9), NameRecipe.PLACE, overlapping, new TreeMap<>()))
                 .hasMessageContaining("B follows A");
         assertThatThrownBy(() -> new Block(" ", new SlotRange(0, 1))).hasMessageContaining("blank");
         TreeMap<Integer, ListEntry> outside = new TreeMap<>();
         outside.put(10, null);
-        assertThatThrownBy(() -> new ChannelList("x", "p", "", new SlotRange(0, 9), List.of(), outside))
+        assertThatThrownBy(
+                        () -> new ChannelList("x", "p", "", new SlotRange(0, 9), NameRecipe.PLACE, List.of(), outside))
                 .hasMessageContaining("0–9, was 10");
     }
 }

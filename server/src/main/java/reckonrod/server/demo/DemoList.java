@@ -12,6 +12,7 @@ import reckonrod.core.datafile.Section;
 import reckonrod.core.list.Block;
 import reckonrod.core.list.ChannelList;
 import reckonrod.core.list.ListEntry;
+import reckonrod.core.list.NameRecipe;
 import reckonrod.core.list.SlotRange;
 import reckonrod.core.notation.Reckoner;
 import reckonrod.core.notation.WorkedAnswer;
@@ -33,6 +34,7 @@ final class DemoList {
                 plan.id(),
                 "",
                 new SlotRange(0, 149),
+                NameRecipe.PLACE,
                 List.copyOf(section.sections("blocks", DemoList::block)),
                 entries);
     }
@@ -47,7 +49,11 @@ final class DemoList {
         WorkedAnswer answer = Reckoner.reckon(line, plan);
         Channel channel = answer.channel()
                 .orElseThrow(() -> new IllegalArgumentException("No channel: " + line + " " + answer.findings()));
-        return ListEntry.of(UUID.randomUUID(), channel, line)
+        return ListEntry.taken(
+                        UUID.randomUUID(),
+                        channel,
+                        line,
+                        section.optionalText("entry").map(key -> "vellan:" + key).orElse(""))
                 .withPinned(section.optionalText("pinned").isPresent());
     }
 }

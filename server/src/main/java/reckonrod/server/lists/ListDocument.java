@@ -19,6 +19,7 @@ import reckonrod.core.list.Block;
 import reckonrod.core.list.ChannelList;
 import reckonrod.core.list.Dismissal;
 import reckonrod.core.list.ListEntry;
+import reckonrod.core.list.NameRecipe;
 import reckonrod.core.list.SlotRange;
 import reckonrod.core.tone.Tone;
 
@@ -30,6 +31,7 @@ public record ListDocument(
         String licence,
         int firstSlot,
         int lastSlot,
+        String naming,
         List<BlockDocument> blocks,
         List<EntryDocument> entries) {
     private static final int FORMAT = 1;
@@ -45,7 +47,8 @@ public record ListDocument(
             String published,
             boolean pinned,
             ChannelDocument channel,
-            List<DismissalDocument> dismissals) {}
+            List<DismissalDocument> dismissals,
+            String directoryId) {}
 
     /** A finding that was laid aside. */
     public record DismissalDocument(String code, String field, String reason) {}
@@ -71,6 +74,7 @@ public record ListDocument(
                 list.licence(),
                 list.slots().first(),
                 list.slots().last(),
+                list.naming().name(),
                 list.blocks().stream()
                         .map(block -> new BlockDocument(
                                 block.name(),
@@ -92,7 +96,8 @@ public record ListDocument(
                 entry.dismissals().stream()
                         .map(dismissal -> new DismissalDocument(
                                 dismissal.code(), dismissal.field().name(), dismissal.reason()))
-                        .toList());
+                        .toList(),
+                entry.directoryId());
     }
 
     private static ChannelDocument channel(Channel channel) {
@@ -126,6 +131,7 @@ public record ListDocument(
                 bandPlan,
                 licence == null ? "" : licence,
                 new SlotRange(firstSlot, lastSlot),
+                naming == null ? NameRecipe.PLACE : NameRecipe.valueOf(naming),
                 blocks.stream()
                         .map(block -> new Block(block.name(), new SlotRange(block.firstSlot(), block.lastSlot())))
                         .toList(),
@@ -142,7 +148,8 @@ public record ListDocument(
                 document.pinned(),
                 orNone(document.dismissals()).stream()
                         .map(each -> new Dismissal(each.code(), Field.valueOf(each.field()), each.reason()))
-                        .toList());
+                        .toList(),
+                document.directoryId() == null ? "" : document.directoryId());
     }
 
     private static <T> List<T> orNone(List<T> list) {

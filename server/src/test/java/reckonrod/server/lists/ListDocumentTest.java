@@ -10,12 +10,14 @@ import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.bandplan.BandPlans;
+import reckonrod.core.channel.Channel;
 import reckonrod.core.finding.Field;
 import reckonrod.core.list.Block;
 import reckonrod.core.list.ChannelList;
 import reckonrod.core.list.Dismissal;
 import reckonrod.core.list.ListChange;
 import reckonrod.core.list.ListEntry;
+import reckonrod.core.list.NameRecipe;
 import reckonrod.core.list.SlotRange;
 import reckonrod.core.notation.Reckoner;
 import tools.jackson.databind.json.JsonMapper;
@@ -46,11 +48,14 @@ class ListDocumentTest {
                                     line)
                             .withPinned(slot == 2));
         }
+        Channel taken = Reckoner.reckon("HARBOUR 146.940- 100.0", plan).channel().orElseThrow();
+        entries.put(9, ListEntry.taken(new UUID(1, 9), taken, "HARBOUR 146.940- 100.0", "vellan:harbour"));
         ChannelList list = new ChannelList(
                 "Rück « »",
                 plan.id(),
                 "entry",
                 new SlotRange(0, 9),
+                NameRecipe.CALL_SIGN,
                 List.of(new Block("B", new SlotRange(1, 3))),
                 entries);
         list = ((ListChange.Changed) list.dismiss(new UUID(1, 3), new Dismissal("a-b", Field.SLOT, "so what"))).list();

@@ -1,0 +1,86 @@
+package reckonrod.core.take;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import reckonrod.core.bandplan.BandPlan;
+import reckonrod.core.channel.Channel;
+import reckonrod.core.channel.Emission;
+import reckonrod.core.directory.DirectoryEntry;
+import reckonrod.core.directory.Signal;
+import reckonrod.core.directory.Trust;
+import reckonrod.core.finding.Finding;
+import reckonrod.core.list.ChannelList;
+import reckonrod.core.list.NameRecipe;
+import reckonrod.core.notation.LineWriter;
+import reckonrod.core.notation.Reckoner;
+import reckonrod.core.notation.WorkedAnswer;
+
+/** Works out the channels of directory entries. */
+public final class Taking {
+    private Taking() {}
+
+    /**
+     * The channels of some entries, in their order. Names follow the recipe; one that the list or an earlier entry has already
+     * gets the output behind it.
+     *
+     * @param plan supplies the shifts that entries leave out, and judges the channels
+     * @param today the day the age of the entries is judged on
+     */
+    public static List<Taken> all(
+            List<DirectoryEntry> entries, ChannelList list, NameRecipe recipe, BandPlan plan, LocalDate today) {
+        Set<String> names = new HashSet<>();
+        list.entries()
+                .values()
+                .forEach(entry -> names.add(folded(entry.channel().name())));
+        List<Taken> taken = new ArrayList<>();
+        for (DirectoryEntry entry : entries) {
+            String usual = recipe.nameOf(entry);
+            String name = names.contains(folded(usual)) ? recipe.clearNameOf(entry) : usual;
+            names.add(folded(name));
+            taken.add(one(entry, name, plan, today));
+        }
+        return taken;
+    }
+
+    private static String folded(String name) {
+        return name.toLowerCase(Locale.ROOT);
+    }
+
+    private static Taken one(DirectoryEntry entry, String name, BandPlan plan, LocalDate today) {
+        List<Finding> findings = new ArrayList<>(Trust.in(entry, today).findings());
+        Optional<Channel> channel = channel(entry, plan).map(each -> each.withName(name));
+        if (channel.isEmpty()) {
+            findings.addAll(Reckoner.reckon(frequencies(entry.signal()), plan).findings());
+            return new Taken(entry, "", Optional.empty(), findings);
+        }
+        String line = LineWriter.write(channel.get(), plan);
+        WorkedAnswer answer = Reckoner.reckon(line, plan);
+        answer.findings().stream()
+                .filter(each -> findings.stream().noneMatch(each::sameSubject))
+                .forEach(findings::add);
+        return new Taken(entry, line, channel, findings);
+    }
+
+    /** The channel of an entry, still without a name; absent for digital voice, or where no line can say it. */
+    static Optional<Channel> channel(DirectoryEntry entry, BandPlan plan) {
+        Signal signal = entry.signal();
+        Optional<Emission> emission = signal.mode().emission();
+        if (emission.isEmpty()) {
+            return Optional.empty();
+        }
+        return Reckoner.reckon(frequencies(signal), plan)
+                .channel()
+                .map(each -> each.withTones(signal.talkTone(), signal.listenTone())
+                        .withEmission(emission.get())
+                        .withFlags(entry.standing().flags()));
+    }
+
+    private static String frequencies(Signal signal) {
+        return signal.output().toMegahertzText() + signal.input().words();
+    }
+}

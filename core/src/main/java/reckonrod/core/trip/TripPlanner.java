@@ -1,0 +1,130 @@
+package reckonrod.core.trip;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import reckonrod.core.bandplan.Band;
+import reckonrod.core.bandplan.BandPlan;
+import reckonrod.core.directory.DirectoryEntry;
+import reckonrod.core.find.Finder;
+import reckonrod.core.find.RepeaterPlace;
+import reckonrod.core.frequency.Frequency;
+import reckonrod.core.geography.Route;
+import reckonrod.core.reach.Reach;
+import reckonrod.core.reach.Terrain;
+
+/** Plans trips for one person's station. */
+public final class TripPlanner {
+    /** Milestones are so many metres apart, or more where the way is long. */
+    public static final double STONE_METRES = 1_000;
+
+    private static final int MOST_STONES = 1_000;
+    private static final String ANY_BAND = "any band";
+
+    // What the round earth alone forbids by so much, no ground makes good.
+    private static final double HOPELESS_DECIBELS = -30;
+
+    private final BandPlan plan;
+    private final Terrain terrain;
+    private final Finder finder;
+
+    /**
+     * A planner.
+     *
+     * @param finder knows where repeaters listen
+     */
+    public TripPlanner(BandPlan plan, Terrain terrain, Finder finder) {
+        this.plan = plan;
+        this.terrain = terrain;
+        this.finder = finder;
+    }
+
+    /**
+     * Plans a trip.
+     *
+     * @param candidates the repeaters that may be used; those without a position are left out
+     * @param perBand whether each band is to cover the way by itself
+     * @param neededDecibels the margin below which a repeater does not count as heard
+     */
+    public Trip plan(Route route, List<DirectoryEntry> candidates, boolean perBand, double neededDecibels) {
+        List<Route.Milestone> stones = route.milestones(Math.max(STONE_METRES, route.metres() / MOST_STONES));
+        Map<String, List<DirectoryEntry>> groups = new LinkedHashMap<>();
+        if (!perBand) {
+            groups.put(ANY_BAND, new ArrayList<>());
+        }
+        for (DirectoryEntry entry : candidates) {
+            if (entry.site().position().isPresent()) {
+                groups.computeIfAbsent(perBand ? bandOf(entry) : ANY_BAND, band -> new ArrayList<>())
+                        .add(entry);
+            }
+        }
+        List<Trip.BandTrip> bands = new ArrayList<>();
+        groups.forEach((band, entries) -> bands.add(band(band, entries, stones, neededDecibels)));
+        bands.removeIf(band -> perBand && band.legs().isEmpty());
+        return new Trip(route.metres(), bands);
+    }
+
+    private String bandOf(DirectoryEntry entry) {
+        return plan.bandAt(entry.signal().output()).map(Band::name).orElse("outside the plan");
+    }
+
+    private Trip.BandTrip band(String band, List<DirectoryEntry> entries, List<Route.Milestone> stones, double needed) {
+        List<Coverage> coverages =
+                entries.stream().map(entry -> coverage(entry, stones)).toList();
+        List<Trip.Leg> legs = new ArrayList<>();
+        List<Trip.Gap> gaps = new ArrayList<>();
+        double reached = 0;
+        for (Cover.Stretch stretch : Cover.of(coverages, stones.size(), needed)) {
+            Coverage coverage = coverages.get(stretch.candidate());
+            double from = stretch.first() == 0 ? 0 : between(stones, stretch.first());
+            double to = stretch.last() == stones.size() - 1
+                    ? stones.get(stretch.last()).metres()
+                    : between(stones, stretch.last() + 1);
+            addGap(gaps, reached, from);
+            reached = to;
+            legs.add(new Trip.Leg(
+                    entries.get(stretch.candidate()),
+                    from,
+                    to,
+                    coverage.least(stretch.first(), stretch.last()),
+                    stones.get(coverage.runStart(stretch.first(), needed)).metres(),
+                    stones.get(coverage.runEnd(stretch.last(), needed)).metres()));
+        }
+        addGap(gaps, reached, stones.get(stones.size() - 1).metres());
+        return new Trip.BandTrip(band, legs, gaps, entries.size());
+    }
+
+    private static void addGap(List<Trip.Gap> gaps, double from, double to) {
+        if (to > from) {
+            gaps.add(new Trip.Gap(from, to));
+        }
+    }
+
+    // A stretch ends halfway to the milestone that is no longer its own.
+    private static double between(List<Route.Milestone> stones, int stone) {
+        return (stones.get(stone - 1).metres() + stones.get(stone).metres()) / 2;
+    }
+
+    private Coverage coverage(DirectoryEntry entry, List<Route.Milestone> stones) {
+        double[] margins = new double[stones.size()];
+        Arrays.fill(margins, Double.NEGATIVE_INFINITY);
+        Optional<RepeaterPlace> there = RepeaterPlace.of(entry);
+        if (there.isEmpty()) {
+            return new Coverage(margins);
+        }
+        Frequency output = entry.signal().output();
+        Frequency input = finder.input(entry);
+        Reach.Place repeater = there.get().place();
+        for (int i = 0; i < margins.length; i++) {
+            Reach.Place here = finder.placeAt(stones.get(i).position());
+            if (Reach.overSeaDecibels(here, repeater, output, input, terrain) > HOPELESS_DECIBELS) {
+                margins[i] =
+                        Reach.between(here, repeater, output, input, terrain).marginDecibels();
+            }
+        }
+        return new Coverage(margins);
+    }
+}

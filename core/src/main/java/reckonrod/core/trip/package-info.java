@@ -1,0 +1,2 @@
+/** The choice of repeaters that covers a way with the fewest changes. */
+package reckonrod.core.trip;

@@ -1,0 +1,74 @@
+package reckonrod.core.geography;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class RouteTest {
+    private static final Position A = new Position(0, 179.5);
+    private static final Position B = new Position(0, -179.5);
+    private static final Position C = new Position(1, -179.5);
+
+    /** A degree of longitude on the equator is 111 319.49 m, the first degree of latitude 110 574.39 m (WGS-84). */
+    @Test
+    void aRouteOverTheDateLineIsMeasuredAndWalked() {
+        Route route = Route.along(List.of(A, A, B, C));
+        assertThat(route.metres()).isCloseTo(111_319.49 + 110_574.39, within(0.1));
+        assertThat(route.at(111_319.49 / 2).longitudeDegrees())
+                .satisfiesAnyOf(
+                        degrees -> assertThat(degrees).isCloseTo(180, within(1e-6)),
+                        degrees -> assertThat(degrees).isCloseTo(-180, within(1e-6)));
+        Route.Passing passing = route.nearest(new Position(0.5, -179.4));
+        assertThat(passing.metres()).isCloseTo(111_319.49 + 55_287, within(30.0));
+        assertThat(passing.offMetres()).isCloseTo(11_131.5, within(5.0));
+        assertThat(route.milestones(10_000))
+                .hasSize(24)
+                .last()
+                .satisfies(last -> assertThat(last.position()).isEqualTo(C));
+    }
+
+    @Test
+    void theGreatCircleStaysByTheEllipsoidsShortestWay() {
+        Position from = new Position(47.5, -38);
+        Position to = new Position(46.9, -36.4);
+        Hop hop = from.to(to);
+        for (double share : new double[] {0, 0.1, 0.5, 0.9, 1}) {
+            Position exact = from.onCourse(hop.bearingDegrees(), hop.metres() * share);
+            assertThat(from.towards(to, share).to(exact).metres()).isLessThan(0.002 * hop.metres());
+        }
+        assertThat(hop.compassPoint()).isEqualTo("ESE");
+    }
+
+    @Test
+    void tracksWinOverRoutesAndWaypoints() {
+        String gpx = """
+                <?xml version="1.0"?><gpx xmlns="http://www.topografix.com/GPX/1/1" version="1.1">
+                <wpt lat="1" lon="1"/><rte><rtept lat="2" lon="2"/><rtept lat="3" lon="3"/></rte>
+                <trk><trkseg><trkpt lat="4" lon="4"><ele>7</ele></trkpt><trkpt lat="5" lon="5"/></trkseg></trk></gpx>""";
+        assertThat(GpxReader.parse(gpx).points()).containsExactly(new Position(4, 4), new Position(5, 5));
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "<kml/>|begins with <kml>",
+                "no xml|line 1",
+                "<gpx><wpt lat=\"1\" lon=\"1\"/></gpx>|two waypoints",
+                "<gpx><wpt lat=\"1\" lon=\"1\"/><wpt lat=\"1\" lon=\"1\"/></gpx>|lie apart",
+                "<gpx><wpt lat=\"95\" lon=\"1\"/></gpx>|was 95",
+                "<gpx><wpt lon=\"1\"/></gpx>|lat and lon",
+                "<gpx><wpt lat=\"1\" lon=\"1\">|cannot be read",
+                "<!DOCTYPE gpx [<!ENTITY x SYSTEM 'file:///etc/passwd'>]><gpx>&x;</gpx>|GPX"
+            })
+    void whatIsNoRouteSaysWhy(String text, String said) {
+        assertThatThrownBy(() -> GpxReader.parse(text))
+                .isInstanceOf(IllegalArgumentException.class)
+                .hasMessageContaining(said);
+    }
+}

@@ -1,0 +1,141 @@
+package reckonrod.core.take;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import reckonrod.core.Entries;
+import reckonrod.core.Lists;
+import reckonrod.core.bandplan.BandPlan;
+import reckonrod.core.bandplan.BandPlans;
+import reckonrod.core.channel.Channel;
+import reckonrod.core.channel.DirectoryFlag;
+import reckonrod.core.directory.DirectoryEntry;
+import reckonrod.core.directory.Mode;
+import reckonrod.core.directory.State;
+import reckonrod.core.finding.Edit;
+import reckonrod.core.finding.Finding;
+import reckonrod.core.list.ListEntry;
+import reckonrod.core.list.NameRecipe;
+import reckonrod.core.notation.Reckoner;
+import reckonrod.core.tone.CtcssTone;
+import reckonrod.core.tone.DcsCode;
+import reckonrod.core.tone.ReversedTone;
+
+class TakingTest {
+    private static final BandPlan R2 =
+            BandPlans.shipped().find("r2-north-america").orElseThrow();
+    private static final BandPlan R1 = BandPlans.shipped().find("r1-europe").orElseThrow();
+    private static final LocalDate TODAY = LocalDate.of(2026, 11, 24);
+
+    private static Taken take(DirectoryEntry entry, BandPlan plan) {
+        return Taking.all(List.of(entry), Lists.of(plan), NameRecipe.PLACE, plan, TODAY)
+                .get(0);
+    }
+
+    /** What a directory publishes, by two plans: the frequency talked on is what counts. */
+    @ParameterizedTest
+    @CsvSource({
+        "145.310, -0.600, r2, 144.710",
+        "145.310, -, r2, 144.710",
+        "147.135, +, r2, 147.735",
+        "441.150, +, r2, 446.150",
+        "145.6375, -, r1, 145.0375",
+        "438.950, -, r1, 431.350",
+        "145.350, > 433.475, r2, 433.475",
+        "147.555, simplex, r2, 147.555"
+    })
+    void anEntryTalksWhereItSays(String output, String input, String plan, String talk) {
+        Taken taken = take(
+                Entries.at("v:1", "Skarra Head", 47.6, -38.2)
+                        .line(output, input, "71.9")
+                        .build(),
+                plan.equals("r1") ? R1 : R2);
+        Channel channel = taken.channel().orElseThrow();
+        assertThat(channel.receive().toMegahertzText()).isEqualTo(output);
+        assertThat(channel.transmit().orElseThrow().toMegahertzText()).isEqualTo(talk);
+        assertThat(channel.name()).isEqualTo("Skarra Head");
+    }
+
+    /** Tones stay on their sides through the line and back, whatever they are. */
+    @Test
+    void tonesGoToTheirSidesAndTheLineReadsBackAsTheChannel() {
+        for (Entries each : List.of(
+                Entries.at("v:1", "A \"7\" R8", 47, -38)
+                        .tones(CtcssTone.parse("71.9"), CtcssTone.parse("88.5"))
+                        .flags(Set.of(DirectoryFlag.LINKED, DirectoryFlag.EMERGENCY_POWER)),
+                Entries.at("v:1", "B", 47, -38).tones(DcsCode.parse("023N"), DcsCode.parse("047I")),
+                Entries.at("v:1", "C", 47, -38)
+                        .tones(CtcssTone.parse("100.0"), new ReversedTone(CtcssTone.parse("88.5")))
+                        .mode(Mode.NFM))) {
+            DirectoryEntry entry = each.build();
+            Taken taken = take(entry, R2);
+            Channel channel = taken.channel().orElseThrow();
+            assertThat(channel.talkTone()).isEqualTo(entry.signal().talkTone());
+            assertThat(channel.listenTone()).isEqualTo(entry.signal().listenTone());
+            assertThat(channel.flags()).isEqualTo(entry.standing().flags());
+            assertThat(Reckoner.reckon(taken.line(), R2).channel()).contains(channel);
+        }
+    }
+
+    @Test
+    void namesFollowTheRecipeAndDoNotClash() {
+        List<DirectoryEntry> entries = List.of(
+                Entries.at("v:1", "Skarra", 47, -38).build(),
+                Entries.at("v:2", "Skarra", 47, -38).line("441.150", "+", "").build(),
+                Entries.at("v:3", "Harbour of the northern fells of Pell", 47, -38)
+                        .build());
+        assertThat(Taking.all(entries, Lists.of(R2, "skarra 146.550"), NameRecipe.PLACE, R2, TODAY))
+                .extracting(taken -> taken.channel().orElseThrow().name())
+                .containsExactly("Skarra 145.310", "Skarra 441.150", "Harbour of the northern fells of");
+        assertThat(Taking.all(entries, Lists.of(R2), NameRecipe.CALL_SIGN_AND_OUTPUT, R2, TODAY))
+                .extracting(taken -> taken.channel().orElseThrow().name())
+                .startsWith("QV0SK 145.310", "QV0SK 441.150");
+    }
+
+    /** Digital voice is no channel for an FM radio; a doubtful entry is taken, and says what is doubtful. */
+    @Test
+    void findingsComeBeforeTheChannel() {
+        Taken digital = take(Entries.at("v:1", "D", 47, -38).mode(Mode.DIGITAL).build(), R2);
+        assertThat(digital.channel()).isEmpty();
+        assertThat(digital.listEntry()).isEmpty();
+        assertThat(codes(digital.findings())).contains("entry-digital");
+        Taken silent = take(Entries.at("v:1", "S", 47, -38).state(State.OFF_AIR).build(), R2);
+        assertThat(codes(silent.findings())).contains("entry-off-air");
+        assertThat(silent.listEntry().orElseThrow().directoryId()).isEqualTo("v:1");
+    }
+
+    /** A change of the entry is told with the way to follow it; a change that the person made is not. */
+    @Test
+    void aTakenChannelKnowsWhenItsEntryChanges() {
+        DirectoryEntry then = Entries.at("v:1", "Skarra", 47, -38).build();
+        ListEntry taken = take(then, R2).listEntry().orElseThrow();
+        assertThat(DirectoryLink.findings(taken, then, R2, TODAY)).isEmpty();
+        ListEntry own = taken.withChannel(
+                taken.channel()
+                        .withTones(CtcssTone.parse("100.0"), taken.channel().listenTone()),
+                "typed over");
+        assertThat(DirectoryLink.findings(own, then, R2, TODAY)).isEmpty();
+
+        DirectoryEntry now = Entries.at("v:1", "Skarra", 47, -38)
+                .line("145.310", "-0.600", "88.5")
+                .build();
+        Finding changed = DirectoryLink.findings(taken, now, R2, TODAY).get(0);
+        assertThat(changed.message()).contains("Skarra", "145.310 -0.600 T88.5 now", "145.310 -0.600 T71.9");
+        Edit.ReplaceChannel edit = (Edit.ReplaceChannel) changed.fixes().get(0).edit();
+        assertThat(edit.channel().talkTone()).isEqualTo(CtcssTone.parse("88.5"));
+        assertThat(edit.channel().name()).isEqualTo("Skarra");
+        assertThat(DirectoryLink.findings(taken.withChannel(edit.channel(), "x"), now, R2, TODAY))
+                .isEmpty();
+        assertThat(codes(DirectoryLink.findings(taken, then.in(State.NO_LONGER_LISTED), R2, TODAY)))
+                .containsExactly("entry-no-longer-listed");
+    }
+
+    private static List<String> codes(List<Finding> findings) {
+        return findings.stream().map(each -> each.kind().code()).toList();
+    }
+}
