@@ -137,6 +137,12 @@ class ListController {
                         request.line().strip()));
     }
 
+    /** Takes a block out of the list, with the channels in it. */
+    @DeleteMapping("/{id}/blocks")
+    ListChanged takeBlockOut(@PathVariable UUID id, @RequestParam String name, @RequestParam long baseVersion) {
+        return changes.change(id, baseVersion, list -> list.takeBlockOut(name));
+    }
+
     @DeleteMapping("/{id}/channels/{channelId}")
     ListChanged delete(@PathVariable UUID id, @PathVariable UUID channelId, @RequestParam long baseVersion) {
         return changes.change(id, baseVersion, list -> list.delete(channelId));

@@ -27,6 +27,7 @@ public record ListView(
         List<BlockView> blocks,
         List<RowView> rows,
         List<RadioName> radios,
+        @Schema(nullable = true) UUID homeId,
         @Schema(nullable = true) String undo,
         @Schema(nullable = true) String redo) {
     /** A finding that was laid aside, with the reason. */
@@ -59,6 +60,7 @@ public record ListView(
             String power,
             List<String> flags,
             boolean pinned,
+            String directoryId,
             List<FindingView> findings,
             List<LaidAsideView> laidAside,
             List<RowFit> fits) {
@@ -80,6 +82,7 @@ public record ListView(
                     channel.power().word(),
                     channel.flags().stream().map(DirectoryFlag::words).toList(),
                     entry.pinned(),
+                    entry.directoryId(),
                     findings.open().stream()
                             .map(each -> FindingView.of(each, plan))
                             .toList(),

@@ -12,6 +12,7 @@ import reckonrod.core.fit.FitReport;
 import reckonrod.core.fit.Fitter;
 import reckonrod.core.list.ChannelList;
 import reckonrod.core.notation.ListJudgement;
+import reckonrod.server.directory.DirectoryLinks;
 import reckonrod.server.lists.StoredList;
 import reckonrod.server.plans.PlanLookup;
 import reckonrod.server.plans.PlanView;
@@ -24,9 +25,11 @@ class ListViews {
     private final PlanLookup plans;
     private final RadioUnits radios;
     private final BandPlans shipped;
+    private final DirectoryLinks links;
 
-    ListViews(PlanLookup plans, RadioUnits radios, BandPlans shipped) {
+    ListViews(PlanLookup plans, RadioUnits radios, BandPlans shipped, DirectoryLinks links) {
         this.shipped = shipped;
+        this.links = links;
         this.plans = plans;
         this.radios = radios;
     }
@@ -36,7 +39,7 @@ class ListViews {
         BandPlan plan = plans.planOf(list);
         List<RadioUnit> units = radios.all();
         Map<Integer, List<ListView.RowFit>> fits = fits(units, list, plan);
-        Map<Integer, SlotFindings> findings = ListJudgement.of(list, plan);
+        Map<Integer, SlotFindings> findings = ListJudgement.of(list, plan, links.findings(list, plan));
         List<ListView.RowView> rows = new ArrayList<>();
         list.entries()
                 .forEach((slot, entry) -> rows.add(ListView.RowView.of(
@@ -63,6 +66,7 @@ class ListViews {
                 units.stream()
                         .map(unit -> new ListView.RadioName(unit.id(), unit.name()))
                         .toList(),
+                stored.homeId().orElse(null),
                 stored.undo().orElse(null),
                 stored.redo().orElse(null));
     }

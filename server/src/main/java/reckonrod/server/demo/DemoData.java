@@ -11,12 +11,16 @@ import reckonrod.core.list.ChannelList;
 import reckonrod.core.radio.RadioDefinition;
 import reckonrod.core.radio.RadioDefinitions;
 import reckonrod.server.ReckonrodSettings;
+import reckonrod.server.directory.DirectoryStore;
 import reckonrod.server.lists.ListStore;
+import reckonrod.server.places.TerrainTiles;
 import reckonrod.server.radios.Bench;
 import reckonrod.server.radios.RadioUnits;
 import reckonrod.sim.SimulatedRadio;
+import reckonrod.sim.world.World;
 
-/** Loads the Vellan Isles into an empty database: one list, and two radios of which one holds last year's list. */
+/** Loads the Vellan Isles into an empty database: one list, the directory of the isles
+ * and their ground, and two radios of which one holds last year's list. */
 @Component
 class DemoData implements SmartInitializingSingleton {
     private static final String MODEL = "wrenling-w12";
@@ -27,6 +31,7 @@ class DemoData implements SmartInitializingSingleton {
     private final Bench bench;
     private final BandPlans plans;
     private final RadioDefinitions definitions;
+    private final DirectoryStore directory;
 
     DemoData(
             ReckonrodSettings settings,
@@ -34,13 +39,15 @@ class DemoData implements SmartInitializingSingleton {
             RadioUnits units,
             Bench bench,
             BandPlans plans,
-            RadioDefinitions definitions) {
+            RadioDefinitions definitions,
+            DirectoryStore directory) {
         this.settings = settings;
         this.lists = lists;
         this.units = units;
         this.bench = bench;
         this.plans = plans;
         this.definitions = definitions;
+        this.directory = directory;
     }
 
     // Before the web server listens: the first page must not find an empty house.
@@ -53,6 +60,14 @@ class DemoData implements SmartInitializingSingleton {
         RadioDefinition model = definitions.find(MODEL).orElseThrow();
         bench.place("blue", model, lastYears(model, SimulatedRadio.fresh(model, 2201)));
         bench.place("red", model, SimulatedRadio.fresh(model, 2202));
+        // The ground may come a moment after the first page; until then reach is judged without it.
+        Thread ground = new Thread(
+                () -> World.shipped().ground().writeTiles(TerrainTiles.folderOf(settings)), "invented-ground");
+        ground.setDaemon(true);
+        ground.start();
+        if (directory.count() == 0) {
+            directory.put(World.shipped().repeaters());
+        }
         if (lists.isEmpty()) {
             lists.create(DemoList.read("/demo/vellan-home.yaml", plans));
             units.add("blue", "W12 · blue", MODEL, "simulated");

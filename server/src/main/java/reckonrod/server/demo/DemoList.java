@@ -53,7 +53,9 @@ final class DemoList {
                         UUID.randomUUID(),
                         channel,
                         line,
-                        section.optionalText("entry").map(key -> "vellan:" + key).orElse(""))
+                        section.optionalText("entry")
+                                .map(key -> "vellan:" + key)
+                                .orElse(""))
                 .withPinned(section.optionalText("pinned").isPresent());
     }
 }

@@ -19,6 +19,7 @@ class ListRecord {
     private long version;
 
     private long revisionId;
+    private UUID homeId;
 
     ListRecord() {}
 
@@ -42,6 +43,14 @@ class ListRecord {
 
     long revisionId() {
         return revisionId;
+    }
+
+    UUID homeId() {
+        return homeId;
+    }
+
+    void comesFrom(UUID home) {
+        homeId = home;
     }
 
     void standAt(long revision) {

@@ -50,10 +50,17 @@ public class ListStore {
 
     /** A new list with its first revision. */
     public StoredList create(ChannelList list) {
+        return create(list, Optional.empty());
+    }
+
+    /** A new list that was made from another one, to which one goes back from it. */
+    public StoredList create(ChannelList list, Optional<UUID> home) {
         UUID id = UUID.randomUUID();
         RevisionRecord first = revisions.save(
                 new RevisionRecord(id, null, ListDocument.of(list), "Begin " + list.name(), clock.instant()));
-        return stored(lists.saveAndFlush(new ListRecord(id, list.name(), first.id())));
+        ListRecord record = new ListRecord(id, list.name(), first.id());
+        home.ifPresent(record::comesFrom);
+        return stored(lists.saveAndFlush(record));
     }
 
     /**
@@ -164,6 +171,7 @@ public class ListStore {
                 record.id(),
                 record.version(),
                 revision.document().toList(),
+                Optional.ofNullable(record.homeId()),
                 Optional.ofNullable(revision.parentId()).map(parent -> revision.summary()),
                 next(record).map(RevisionRecord::summary));
     }

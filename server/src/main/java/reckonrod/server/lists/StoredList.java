@@ -8,7 +8,9 @@ import reckonrod.core.list.ChannelList;
  * A list as it stands in the database.
  *
  * @param version changes with every change, undo and redo
+ * @param homeId the list that it was made from; absent for most
  * @param undo what undo would take back
  * @param redo what redo would do again
  */
-public record StoredList(UUID id, long version, ChannelList list, Optional<String> undo, Optional<String> redo) {}
+public record StoredList(
+        UUID id, long version, ChannelList list, Optional<UUID> homeId, Optional<String> undo, Optional<String> redo) {}

@@ -48,7 +48,8 @@ class ListDocumentTest {
                                     line)
                             .withPinned(slot == 2));
         }
-        Channel taken = Reckoner.reckon("HARBOUR 146.940- 100.0", plan).channel().orElseThrow();
+        Channel taken =
+                Reckoner.reckon("HARBOUR 146.940- 100.0", plan).channel().orElseThrow();
         entries.put(9, ListEntry.taken(new UUID(1, 9), taken, "HARBOUR 146.940- 100.0", "vellan:harbour"));
         ChannelList list = new ChannelList(
                 "Rück « »",
@@ -85,7 +86,7 @@ class ListDocumentTest {
 
     @Test
     void aDocumentOfANewerFormatIsNotGuessedAt() {
-        ListDocument newer = new ListDocument(2, "x", "r2-north-america", "", 0, 9, List.of(), List.of());
+        ListDocument newer = new ListDocument(2, "x", "r2-north-america", "", 0, 9, "PLACE", List.of(), List.of());
         assertThatThrownBy(newer::toList).hasMessageContaining("newer Reckonrod");
     }
 }

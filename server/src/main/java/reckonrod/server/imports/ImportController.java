@@ -1,0 +1,232 @@
+package reckonrod.server.imports;
+
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotEmpty;
+import java.io.IOException;
+import java.nio.charset.Charset;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import reckonrod.core.directory.DirectoryEntry;
+import reckonrod.core.listing.Column;
+import reckonrod.core.listing.CsvWriter;
+import reckonrod.server.problem.ProblemException;
+import reckonrod.sim.world.DirectoryService;
+
+/** Listings on their way into the directory: brought, mapped, read, looked at, then taken whole or given up. */
+@RestController
+@RequestMapping("/api/imports")
+class ImportController {
+    private static final int MOST_BYTES = 64 * 1024 * 1024;
+    private static final int ROWS_SHOWN = 100;
+
+    private final ImportStore store;
+    private final Importing importing;
+    private final ServiceBench bench;
+
+    ImportController(ImportStore store, Importing importing, ServiceBench bench) {
+        this.store = store;
+        this.importing = importing;
+        this.bench = bench;
+    }
+
+    /** What a column can mean. */
+    record ColumnView(String id, String words) {}
+
+    /** What the columns mean, one for each; empty where it is left out. */
+    record MappingRequest(
+            @NotEmpty(message = "must say what each column means")
+            List<String> columns) {}
+
+    /** What of it is taken. */
+    record TakeImportRequest(boolean doubtful, boolean dropGone) {}
+
+    /** A row of an import: what it would do, to which entry, and what there is to say of it. */
+    record ImportRowView(int line, String kind, boolean doubtful, String label, String output, String says) {}
+
+    /** How the simulated directory service is disposed, and how many entries it serves. */
+    record ServiceView(boolean there, int delayMillis, int failsFrom, boolean later) {}
+
+    @GetMapping
+    List<ImportView> all() {
+        return store.all().stream()
+                .map(each -> ImportView.of(each, store.counts(each.id()), null))
+                .toList();
+    }
+
+    @GetMapping("/columns")
+    List<ColumnView> columns() {
+        return Arrays.stream(Column.values())
+                .map(column -> new ColumnView(column.name(), column.words()))
+                .toList();
+    }
+
+    /** A file or pasted lines come in as the body, just as they are. */
+    @PostMapping(consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+    @ResponseStatus(HttpStatus.CREATED)
+    ImportView bring(
+            @RequestParam String name,
+            @RequestParam(defaultValue = "") String charset,
+            @RequestParam(defaultValue = "csv") ImportView.Kind kind,
+            HttpServletRequest request)
+            throws IOException {
+        byte[] content = request.getInputStream().readNBytes(MOST_BYTES + 1);
+        if (content.length > MOST_BYTES) {
+            throw ProblemException.refused(
+                    "file-too-large", "The file is too large", "A listing may have at most 64 MB. Cut it into parts.");
+        }
+        return importing.bring(
+                ImportKind.valueOf(kind.name().toUpperCase(Locale.ROOT)), name.strip(), charset(charset), content);
+    }
+
+    private static Optional<Charset> charset(String name) {
+        try {
+            return name.isBlank() ? Optional.empty() : Optional.of(Charset.forName(name));
+        } catch (IllegalArgumentException unknown) {
+            throw ProblemException.refused(
+                    "charset-unknown", "Unknown encoding", "\"" + name + "\" is no encoding; UTF-8 is usual.");
+        }
+    }
+
+    /** Pulls the whole listing of the directory service. */
+    @PostMapping("/service")
+    @ResponseStatus(HttpStatus.CREATED)
+    ImportView pull() {
+        return importing.pull();
+    }
+
+    @GetMapping("/{id}")
+    ImportView get(@PathVariable UUID id) {
+        return importing.view(id);
+    }
+
+    /** Says what the columns mean, and begins to read. */
+    @PutMapping("/{id}/columns")
+    ImportView map(@PathVariable UUID id, @Valid @RequestBody MappingRequest request) {
+        return importing.map(id, request.columns());
+    }
+
+    /** Goes on reading after a fault. */
+    @PostMapping("/{id}/go-on")
+    ImportView goOn(@PathVariable UUID id) {
+        return importing.goOn(id);
+    }
+
+    @PostMapping("/{id}/stop")
+    @ResponseStatus(HttpStatus.ACCEPTED)
+    void stop(@PathVariable UUID id) {
+        store.requestCancel(id);
+    }
+
+    @PostMapping("/{id}/take")
+    ImportView take(@PathVariable UUID id, @RequestBody TakeImportRequest request) {
+        store.take(id, request.doubtful(), request.dropGone());
+        return importing.view(id);
+    }
+
+    @DeleteMapping("/{id}")
+    ImportView giveUp(@PathVariable UUID id) {
+        store.giveUp(id);
+        return importing.view(id);
+    }
+
+    /** Rows of a kind: added, changed, same, bad, doubtful, gone. */
+    @GetMapping("/{id}/rows")
+    List<ImportRowView> rows(
+            @PathVariable UUID id, @RequestParam String kind, @RequestParam(defaultValue = "0") int fromLine) {
+        if (kind.equals("gone")) {
+            return store.gone(id, ROWS_SHOWN).stream()
+                    .map(entry -> new ImportRowView(0, "gone", false, entry.label(), output(entry), "no longer in it"))
+                    .toList();
+        }
+        Optional<RowKind> wanted = switch (kind) {
+            case "added" -> Optional.of(RowKind.NEW);
+            case "changed" -> Optional.of(RowKind.CHANGED);
+            case "same" -> Optional.of(RowKind.SAME);
+            case "bad" -> Optional.of(RowKind.BAD);
+            case "doubtful" -> Optional.empty();
+            default ->
+                throw ProblemException.refused(
+                        "kind-unknown",
+                        "No such rows",
+                        "kind was \"" + kind + "\" and must be added, changed, same, bad, doubtful or gone.");
+        };
+        return store.rows(id, wanted, fromLine, ROWS_SHOWN).stream()
+                .map(row -> row.kind() == RowKind.BAD
+                        ? new ImportRowView(row.line(), "bad", false, String.join(", ", row.cells()), "", row.says())
+                        : new ImportRowView(
+                                row.line(), kind, row.doubtful(), row.entry().label(), output(row.entry()), row.says()))
+                .toList();
+    }
+
+    private static String output(DirectoryEntry entry) {
+        return entry.signal().output().toString();
+    }
+
+    /** The bad rows as a file, with the line and the reason in front, to be mended and brought again. */
+    @GetMapping(path = "/{id}/bad.csv", produces = "text/csv")
+    ResponseEntity<String> bad(@PathVariable UUID id) {
+        List<List<String>> rows = new ArrayList<>();
+        List<String> headings = new ArrayList<>(List.of("line", "reason"));
+        headings.addAll(store.get(id).headings());
+        rows.add(headings);
+        int from = 0;
+        while (true) {
+            List<StagedRow> page = store.rows(id, Optional.of(RowKind.BAD), from, 1_000);
+            if (page.isEmpty()) {
+                break;
+            }
+            for (StagedRow row : page) {
+                List<String> cells = new ArrayList<>(List.of(String.valueOf(row.line()), row.says()));
+                row.cells().stream().map(CsvWriter::harmless).forEach(cells::add);
+                rows.add(cells);
+            }
+            from = page.get(page.size() - 1).line() + 1;
+        }
+        return ResponseEntity.ok()
+                .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
+                .header("Content-Disposition", "attachment; filename=\"rows-left-out.csv\"")
+                .body(CsvWriter.write(rows));
+    }
+
+    @GetMapping("/service")
+    ServiceView service() {
+        return bench.service()
+                .map(DirectoryService::mood)
+                .map(mood -> new ServiceView(true, mood.delayMillis(), mood.failsFrom(), mood.later()))
+                .orElse(new ServiceView(false, 0, -1, false));
+    }
+
+    /** Makes the simulated service slow, or break off, or serve the next month's edition. */
+    @PutMapping("/service")
+    ServiceView service(@RequestBody ServiceView wanted) {
+        if (wanted.delayMillis() < 0 || wanted.delayMillis() > 60_000) {
+            throw ProblemException.refused(
+                    "delay-out-of-range",
+                    "Out of range",
+                    "delayMillis must be 0 to 60000, was " + wanted.delayMillis() + ".");
+        }
+        bench.service()
+                .ifPresent(service -> service.mood(
+                        new DirectoryService.Mood(wanted.delayMillis(), wanted.failsFrom(), wanted.later())));
+        return service();
+    }
+}

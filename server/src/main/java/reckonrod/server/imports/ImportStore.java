@@ -1,0 +1,361 @@
+package reckonrod.server.imports;
+
+import jakarta.persistence.EntityManager;
+import jakarta.persistence.LockModeType;
+import java.time.Clock;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.Consumer;
+import java.util.stream.Collectors;
+import org.springframework.scheduling.annotation.Scheduled;
+import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Transactional;
+import reckonrod.core.directory.DirectoryEntry;
+import reckonrod.core.directory.EntryChange;
+import reckonrod.core.directory.State;
+import reckonrod.core.finding.Finding;
+import reckonrod.core.finding.Severity;
+import reckonrod.core.listing.RowReading;
+import reckonrod.server.directory.DirectoryStore;
+import reckonrod.server.problem.ProblemException;
+
+/** Keeps imports and their rows. What a screen shows of an import comes from here, whoever reads it. */
+@Repository
+@Transactional
+class ImportStore {
+    private static final Duration SILENCE_OF_THE_DEAD = Duration.ofSeconds(30);
+    private static final int SWEEP_MILLIS = 5_000;
+
+    // Moving rows from one table into another is the database's work; what they mean was judged before.
+    private static final String TAKE = """
+            insert into directory_entry (id, source, call_sign, site, area, latitude, longitude, cell, ground_metres,
+              antenna_metres, output_hz, input_words, talk_tone, listen_tone, mode, watts, state, flags, confirmed_on,
+              confirmed_by, sponsor, notes, search_text)
+            select entry_id, source, call_sign, site, area, latitude, longitude, cell, ground_metres,
+              antenna_metres, output_hz, input_words, talk_tone, listen_tone, mode, watts, state, flags, confirmed_on,
+              confirmed_by, sponsor, notes, search_text
+            from directory_import_row
+            where import_id = :import and kind in ('NEW', 'CHANGED') and (:doubtful or not doubtful)
+            on conflict (id) do update set source = excluded.source, call_sign = excluded.call_sign,
+              site = excluded.site, area = excluded.area, latitude = excluded.latitude, longitude = excluded.longitude,
+              cell = excluded.cell, ground_metres = excluded.ground_metres, antenna_metres = excluded.antenna_metres,
+              output_hz = excluded.output_hz, input_words = excluded.input_words, talk_tone = excluded.talk_tone,
+              listen_tone = excluded.listen_tone, mode = excluded.mode, watts = excluded.watts, state = excluded.state,
+              flags = excluded.flags, confirmed_on = excluded.confirmed_on, confirmed_by = excluded.confirmed_by,
+              sponsor = excluded.sponsor, notes = excluded.notes, search_text = excluded.search_text
+            """;
+
+    private static final String GONE = " e.fields.source = :source and e.fields.state <> :dropped and not exists"
+            + " (select 1 from StagedRow r where r.importId = :import and r.entryId = e.id)";
+
+    private final EntityManager entities;
+    private final DirectoryStore directory;
+    private final Clock clock;
+
+    ImportStore(EntityManager entities, DirectoryStore directory, Clock clock) {
+        this.entities = entities;
+        this.directory = directory;
+        this.clock = clock;
+    }
+
+    UUID begin(ImportKind kind, String source, String name, Optional<String> charset, byte[] content) {
+        ImportRecord record = new ImportRecord(UUID.randomUUID(), source, kind, name, charset, clock.instant());
+        entities.persist(record);
+        if (content.length > 0) {
+            entities.flush();
+            entities.persist(new ImportContent(record.id(), content));
+        }
+        return record.id();
+    }
+
+    /** What it is read from; absent when that is no file, or it is needed no more. */
+    @Transactional(readOnly = true)
+    Optional<byte[]> content(UUID id) {
+        return Optional.ofNullable(entities.find(ImportContent.class, id)).map(ImportContent::bytes);
+    }
+
+    private void forgetContent(UUID id) {
+        entities.createQuery("delete from ImportContent c where c.importId = :import")
+                .setParameter("import", id)
+                .executeUpdate();
+    }
+
+    /** All imports, the newest first. */
+    @Transactional(readOnly = true)
+    List<ImportRecord> all() {
+        return entities.createQuery("select i from ImportRecord i order by i.begunAt desc", ImportRecord.class)
+                .setMaxResults(30)
+                .getResultList();
+    }
+
+    @Transactional(readOnly = true)
+    ImportRecord get(UUID id) {
+        return found(entities.find(ImportRecord.class, id), id);
+    }
+
+    private static ImportRecord found(ImportRecord record, UUID id) {
+        if (record == null) {
+            throw ProblemException.notFound("There is no import " + id + " any more.");
+        }
+        return record;
+    }
+
+    // Two tabs that press the same button at once: the second one finds what the first one did.
+    private ImportRecord locked(UUID id) {
+        return found(entities.find(ImportRecord.class, id, LockModeType.PESSIMISTIC_WRITE), id);
+    }
+
+    private ImportRecord locked(UUID id, String what, ImportState... allowed) {
+        ImportRecord record = locked(id);
+        if (!Set.of(allowed).contains(record.state())) {
+            throw ProblemException.conflict(
+                    "import-state",
+                    "The import has moved on",
+                    "\"" + record.name() + "\" cannot be " + what + " now: it "
+                            + switch (record.state()) {
+                                case MAPPING -> "waits for the meaning of its columns";
+                                case READING -> "is being read";
+                                case BROKEN_OFF -> "broke off; let it go on first";
+                                case READ -> "is read and waits to be taken";
+                                case TAKEN -> "was taken already";
+                                case GIVEN_UP -> "was given up";
+                            }
+                            + ".");
+        }
+        return record;
+    }
+
+    /** Reading begins, or goes on after a fault. */
+    void reading(UUID id, List<String> headings, List<String> columns) {
+        locked(id, "read", ImportState.MAPPING, ImportState.BROKEN_OFF).read(headings, columns, clock.instant());
+    }
+
+    /** Reading begins anew with another meaning of the columns. */
+    void readingAnew(UUID id, List<String> headings, List<String> columns) {
+        ImportRecord record = locked(id, "read", ImportState.MAPPING, ImportState.READ, ImportState.BROKEN_OFF);
+        forgetRows(id);
+        record.progress(0, 0, clock.instant());
+        record.read(headings, columns, clock.instant());
+    }
+
+    private void forgetRows(UUID id) {
+        entities.createQuery("delete from StagedRow r where r.importId = :import")
+                .setParameter("import", id)
+                .executeUpdate();
+    }
+
+    /**
+     * Keeps some rows, and how far reading has come, in one.
+     *
+     * @param lines the keys of all rows so far, to which those of these are added
+     * @return whether the person wants it to stop
+     */
+    boolean stage(UUID id, RowSource.Chunk chunk, int read, Map<String, Integer> lines) {
+        List<String> ids = chunk.rows().stream()
+                .flatMap(row ->
+                        row.reading().fold(good -> List.of(good.entry().id()), bad -> List.<String>of()).stream())
+                .toList();
+        Map<String, DirectoryEntry> known = directory.byIds(ids);
+        for (RowSource.ReadRow row : chunk.rows()) {
+            entities.persist(row.reading()
+                    .fold(
+                            good -> good(id, row, good, known, lines),
+                            bad -> StagedRow.bad(id, row.line(), bad.reason(), row.cells())));
+        }
+        ImportRecord record = locked(id);
+        record.progress(read, chunk.total(), clock.instant());
+        entities.flush();
+        boolean cancel = record.cancelRequested();
+        entities.clear();
+        return cancel;
+    }
+
+    /** The keys of the rows that were kept so far, with their lines. */
+    @Transactional(readOnly = true)
+    Map<String, Integer> linesByEntry(UUID id) {
+        Map<String, Integer> lines = new HashMap<>();
+        entities.createQuery(
+                        "select r.entryId, r.line from StagedRow r where r.importId = :import and r.entryId is not null",
+                        Object[].class)
+                .setParameter("import", id)
+                .getResultStream()
+                .forEach(row -> lines.put((String) row[0], (Integer) row[1]));
+        return lines;
+    }
+
+    private static StagedRow good(
+            UUID id,
+            RowSource.ReadRow row,
+            RowReading.Good good,
+            Map<String, DirectoryEntry> known,
+            Map<String, Integer> lines) {
+        DirectoryEntry entry = good.entry();
+        Integer before = lines.putIfAbsent(entry.id(), row.line());
+        if (before != null) {
+            return StagedRow.bad(
+                    id,
+                    row.line(),
+                    "It is the same repeater as in line " + before + "; only the first one is taken",
+                    row.cells());
+        }
+        DirectoryEntry was = known.get(entry.id());
+        List<EntryChange> changes = was == null ? List.of() : EntryChange.between(was, entry);
+        RowKind kind = was == null ? RowKind.NEW : changes.isEmpty() ? RowKind.SAME : RowKind.CHANGED;
+        List<String> says = new ArrayList<>();
+        changes.forEach(change -> says.add(change.toString()));
+        good.doubts().forEach(doubt -> says.add(doubt.message()));
+        boolean doubtful = good.doubts().stream().map(Finding::kind).anyMatch(each -> each.severity() != Severity.NOTE);
+        return StagedRow.good(id, row.line(), kind, doubtful, String.join("; ", says), entry);
+    }
+
+    /** Everything is read. */
+    void allRead(UUID id) {
+        ImportRecord record = locked(id);
+        Long gone = withGone(
+                        entities.createQuery("select count(e) from EntryRecord e where" + GONE, Long.class), record)
+                .getSingleResult();
+        record.allRead(Math.toIntExact(gone), clock.instant());
+    }
+
+    private static <Q extends jakarta.persistence.Query> Q withGone(Q query, ImportRecord record) {
+        query.setParameter("source", record.source());
+        query.setParameter("dropped", State.NO_LONGER_LISTED.name());
+        query.setParameter("import", record.id());
+        return query;
+    }
+
+    void end(UUID id, ImportState state, String message) {
+        locked(id).end(state, message, clock.instant());
+    }
+
+    void requestCancel(UUID id) {
+        locked(id).requestCancel();
+    }
+
+    /** Nothing of it is taken, and its rows are forgotten. */
+    void giveUp(UUID id) {
+        ImportRecord record = locked(
+                id, "given up", ImportState.MAPPING, ImportState.READ, ImportState.BROKEN_OFF, ImportState.GIVEN_UP);
+        forgetRows(id);
+        forgetContent(id);
+        record.end(ImportState.GIVEN_UP, "Nothing of it was taken.", clock.instant());
+    }
+
+    /**
+     * Takes it into the directory: all of it or, if anything fails, nothing.
+     *
+     * @param doubtful whether rows in doubt are taken too
+     * @param dropGone whether entries of the same source that stand no longer in it are marked so
+     */
+    void take(UUID id, boolean doubtful, boolean dropGone) {
+        ImportRecord record = locked(id, "taken", ImportState.READ);
+        int taken = entities.createNativeQuery(TAKE)
+                .setParameter("import", id)
+                .setParameter("doubtful", doubtful)
+                .executeUpdate();
+        int gone = dropGone
+                ? withGone(
+                                entities.createQuery("update EntryRecord e set e.fields.state = :dropped where" + GONE),
+                                record)
+                        .executeUpdate()
+                : 0;
+        forgetContent(id);
+        record.end(
+                ImportState.TAKEN,
+                taken + " entries were taken" + (gone > 0 ? ", " + gone + " are marked as no longer listed" : "") + ".",
+                clock.instant());
+    }
+
+    /** How many rows of each kind there are. */
+    @Transactional(readOnly = true)
+    ImportView.Counts counts(UUID id) {
+        long[] by = new long[5];
+        entities.createQuery(
+                        "select r.kind, r.doubtful, count(r) from StagedRow r where r.importId = :import"
+                                + " group by r.kind, r.doubtful",
+                        Object[].class)
+                .setParameter("import", id)
+                .getResultStream()
+                .forEach(row -> {
+                    RowKind kind = (RowKind) row[0];
+                    long count = (Long) row[2];
+                    int place = switch (kind) {
+                        case NEW -> 0;
+                        case CHANGED -> 1;
+                        case SAME -> 2;
+                        case BAD -> 3;
+                    };
+                    by[place] += count;
+                    by[4] += (Boolean) row[1] && place < 2 ? count : 0;
+                });
+        return new ImportView.Counts(by[0], by[1], by[2], by[3], by[4]);
+    }
+
+    /** Rows of one kind, or those in doubt when there is no kind, from that line on. */
+    @Transactional(readOnly = true)
+    List<StagedRow> rows(UUID id, Optional<RowKind> kind, int fromLine, int most) {
+        return entities.createQuery(
+                        "select r from StagedRow r where r.importId = :import and r.line >= :line and "
+                                + (kind.isPresent() ? "r.kind = :kind" : "r.doubtful and r.kind <> :kind")
+                                + " order by r.line",
+                        StagedRow.class)
+                .setParameter("import", id)
+                .setParameter("line", fromLine)
+                .setParameter("kind", kind.orElse(RowKind.SAME))
+                .setMaxResults(most)
+                .getResultList();
+    }
+
+    /** Entries of its source that stand no longer in it. */
+    @Transactional(readOnly = true)
+    List<DirectoryEntry> gone(UUID id, int most) {
+        ImportRecord record = get(id);
+        List<String> ids = withGone(
+                        entities.createQuery(
+                                "select e.id from EntryRecord e where" + GONE + " order by e.id", String.class),
+                        record)
+                .setMaxResults(most)
+                .getResultList();
+        return directory.byIds(new HashSet<>(ids)).values().stream()
+                .sorted(java.util.Comparator.comparing(DirectoryEntry::id))
+                .toList();
+    }
+
+    @Transactional(readOnly = true)
+    Optional<List<String>> remembered(List<String> headings) {
+        return Optional.ofNullable(entities.find(MappingRecord.class, key(headings)))
+                .map(MappingRecord::columns)
+                .filter(columns -> columns.size() == headings.size());
+    }
+
+    void remember(List<String> headings, List<String> columns) {
+        entities.merge(new MappingRecord(key(headings), columns));
+    }
+
+    private static String key(List<String> headings) {
+        return headings.stream().map(String::strip).collect(Collectors.joining("\u001F"));
+    }
+
+    /** An import that has not been heard of for long stopped with its program; it can go on. */
+    @Scheduled(fixedDelay = SWEEP_MILLIS)
+    void sweep() {
+        Consumer<ImportRecord> brokenOff = record -> record.end(
+                ImportState.BROKEN_OFF,
+                "Reckonrod ended while it was read. What was read so far is kept; let it go on.",
+                clock.instant());
+        entities.createQuery(
+                        "select i from ImportRecord i where i.state = :reading and i.heardAt < :dead",
+                        ImportRecord.class)
+                .setParameter("reading", ImportState.READING)
+                .setParameter("dead", clock.instant().minus(SILENCE_OF_THE_DEAD))
+                .getResultList()
+                .forEach(brokenOff);
+    }
+}

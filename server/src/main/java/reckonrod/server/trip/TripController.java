@@ -1,0 +1,133 @@
+package reckonrod.server.trip;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import reckonrod.core.bandplan.BandPlan;
+import reckonrod.core.channel.DirectoryFlag;
+import reckonrod.core.directory.DirectoryEntry;
+import reckonrod.core.directory.Mode;
+import reckonrod.core.directory.Trust;
+import reckonrod.core.find.Finder;
+import reckonrod.core.geography.Route;
+import reckonrod.core.trip.Trip;
+import reckonrod.core.trip.TripPlanner;
+import reckonrod.server.find.Asking;
+import reckonrod.server.find.EntryView;
+import reckonrod.server.find.Question;
+import reckonrod.server.find.RouteRequest;
+import reckonrod.server.find.Searching;
+import reckonrod.server.places.TerrainTiles;
+import reckonrod.server.problem.ProblemException;
+
+/** Plans trips: which repeaters cover a route with the fewest changes, and where nobody is heard. */
+@RestController
+@RequestMapping("/api/trips")
+class TripController {
+    private static final int MOST_CANDIDATES = 3_000;
+    private static final double MOST_ROUTE_METRES = 3_000_000;
+
+    private final Searching searching;
+    private final TerrainTiles terrain;
+    private final Asking asking;
+
+    TripController(Searching searching, TerrainTiles terrain, Asking asking) {
+        this.searching = searching;
+        this.terrain = terrain;
+        this.asking = asking;
+    }
+
+    /**
+     * A trip to plan.
+     *
+     * @param perBand whether each band is to cover the way by itself
+     * @param neededDb the margin below which a repeater does not count as heard; 0 if missing
+     * @param closedToo whether closed ones may be used
+     */
+    record TripRequest(
+            @Valid @NotNull(message = "must be given") RouteRequest route,
+            @Valid @NotNull(message = "must be given") Question question,
+            boolean perBand,
+            @Schema(nullable = true) Double neededDb,
+            boolean closedToo) {}
+
+    /** Who to use from one kilometre to another, and how far it is heard beyond. */
+    record LegView(
+            EntryView entry, double fromKm, double toKm, double heardFromKm, double heardToKm, double leastMarginDb) {}
+
+    /** A stretch where nobody is heard. */
+    record GapView(double fromKm, double toKm) {}
+
+    /** The plan for one band. */
+    record BandTripView(
+            String band, List<LegView> legs, List<GapView> gaps, int changes, double gapKm, int considered) {}
+
+    /** A planned trip; the entries are every repeater used, in driving order. */
+    record TripView(double kilometres, List<BandTripView> bands, List<String> entries, long leftOut) {}
+
+    @PostMapping("/plan")
+    TripView plan(@Valid @RequestBody TripRequest request) {
+        BandPlan plan = asking.plan(request.question());
+        Finder finder = searching.finder(asking.station(request.question()), plan);
+        Route route = request.route().route();
+        if (route.metres() > MOST_ROUTE_METRES) {
+            throw ProblemException.refused(
+                    "route-too-long",
+                    "The route is too long",
+                    "A trip is planned for at most 3000 km at a time, this route has "
+                            + Math.round(route.metres() / 1000) + " km. Cut it into days.");
+        }
+        List<DirectoryEntry> near = searching.entriesAlong(
+                route, request.route().corridorMetres(), asking.filter(request.question(), plan), MOST_CANDIDATES);
+        List<DirectoryEntry> candidates = near.stream()
+                .filter(entry -> isOfUse(entry, request.closedToo()))
+                .toList();
+        Trip trip = new TripPlanner(plan, terrain, finder)
+                .plan(
+                        route,
+                        candidates,
+                        request.perBand(),
+                        Optional.ofNullable(request.neededDb()).orElse(0.0));
+        return new TripView(
+                km(route.metres()),
+                trip.bands().stream().map(band -> bandView(band, plan)).toList(),
+                trip.repeaters().stream().map(DirectoryEntry::id).toList(),
+                near.size() - (long) candidates.size());
+    }
+
+    private boolean isOfUse(DirectoryEntry entry, boolean closedToo) {
+        return entry.signal().mode() != Mode.DIGITAL
+                && (closedToo || !entry.standing().flags().contains(DirectoryFlag.CLOSED))
+                && !Trust.in(entry, searching.today()).looksDead();
+    }
+
+    private BandTripView bandView(Trip.BandTrip band, BandPlan plan) {
+        return new BandTripView(
+                band.band(),
+                band.legs().stream()
+                        .map(leg -> new LegView(
+                                EntryView.of(leg.entry(), Trust.in(leg.entry(), searching.today()), plan),
+                                km(leg.fromMetres()),
+                                km(leg.toMetres()),
+                                km(leg.heardFromMetres()),
+                                km(leg.heardToMetres()),
+                                Math.rint(leg.leastMarginDecibels() * 10) / 10))
+                        .toList(),
+                band.gaps().stream()
+                        .map(gap -> new GapView(km(gap.fromMetres()), km(gap.toMetres())))
+                        .toList(),
+                band.changes(),
+                km(band.gapMetres()),
+                band.considered());
+    }
+
+    private static double km(double metres) {
+        return Math.rint(metres / 100) / 10;
+    }
+}

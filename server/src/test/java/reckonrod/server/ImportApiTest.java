@@ -1,0 +1,240 @@
+package reckonrod.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.charset.Charset;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.MethodSource;
+import tools.jackson.databind.JsonNode;
+
+class ImportApiTest extends ServerTest {
+    private static final String HEADINGS = "call,site,lat,lon,output,shift,tone,confirmed\n";
+
+    @AfterEach
+    void forget() {
+        put("/api/imports/service", Map.of("there", true, "delayMillis", 0, "failsFrom", -1, "later", false));
+        sql.update("delete from directory_import");
+        sql.update("delete from column_mapping");
+        sql.update("delete from directory_entry where source <> 'vellan' or id like 'vellan:w%'");
+    }
+
+    private Answer bring(String name, byte[] content, String more) {
+        return send(request("/api/imports?name=" + name + more)
+                .setHeader("Content-Type", "application/octet-stream")
+                .POST(HttpRequest.BodyPublishers.ofByteArray(content)));
+    }
+
+    private JsonNode bring(String name, String content) {
+        return bring(name, content.getBytes(StandardCharsets.UTF_8), "").ok();
+    }
+
+    private JsonNode mapped(JsonNode brought) {
+        String id = brought.path("id").asString();
+        put(
+                        "/api/imports/" + id + "/columns",
+                        Map.of("columns", brought.path("columns").path("guessed")))
+                .ok();
+        return read(id);
+    }
+
+    private JsonNode read(String id) {
+        return await(
+                "/api/imports/" + id, body -> !body.path("state").asString().equals("reading"));
+    }
+
+    private static String counts(JsonNode view) {
+        JsonNode counts = view.path("counts");
+        return "%s new, %s changed, %s same, %s bad, %s in doubt, %s gone"
+                .formatted(
+                        counts.path("added").asInt(),
+                        counts.path("changed").asInt(),
+                        counts.path("same").asInt(),
+                        counts.path("bad").asInt(),
+                        counts.path("doubtful").asInt(),
+                        view.path("gone").asInt());
+    }
+
+    private int entries() {
+        return sql.queryForObject("select count(*) from directory_entry", Integer.class);
+    }
+
+    /** What is new, bad and in doubt is shown first; bad lines come back as a file; the next edition shows what changed. */
+    @Test
+    void aFileIsLookedAtThenTakenWithoutItsBadLines() throws Exception {
+        JsonNode brought = bring("club.csv", HEADINGS + """
+                QV0AA,Alpha,47.5,-38.1,145.310,-0.6,71.9,2026-05-01
+                QV0BB,Beta,47.6,-38.2,441.150,5,156.7,2026-05-01
+                QV0CC,Gamma,47.7,-38.3,=1+1,-0.6,71.9,2026-05-01
+                QV0DD,Delta,0,0,147.135,0.6,88.5,2026-05-01
+                QV0AA,Alpha,47.5,-38.1,145.310,-0.6,88.5,2026-05-01
+                """);
+        int before = entries();
+        JsonNode view = mapped(brought);
+        assertThat(counts(view)).isEqualTo("3 new, 0 changed, 0 same, 2 bad, 1 in doubt, 0 gone");
+        assertThat(entries()).isEqualTo(before);
+        String id = view.path("id").asString();
+        String bad = body("/api/imports/" + id + "/bad.csv");
+        assertThat(bad.lines().toList())
+                .satisfiesExactly(
+                        headings -> assertThat(headings).startsWith("line,reason,call,site"),
+                        formula -> assertThat(formula)
+                                .startsWith("4,")
+                                .contains("formula")
+                                .contains(",'=1+1,"),
+                        twice -> assertThat(twice).startsWith("6,").contains("same repeater as in line 2"));
+        assertThat(post("/api/imports/" + id + "/take", Map.of("doubtful", false, "dropGone", false))
+                        .ok()
+                        .path("message")
+                        .asString())
+                .isEqualTo("2 entries were taken.");
+        assertThat(entries()).isEqualTo(before + 2);
+        post("/api/imports/" + id + "/take", Map.of("doubtful", true, "dropGone", false))
+                .problem(409, "import-state");
+        assertThat(body("/api/imports/" + id + "/bad.csv")).isEqualTo(bad);
+
+        JsonNode again = bring("club.csv", HEADINGS + "QV0AA,Alpha,47.5,-38.1,145.310,-0.6,88.5,2026-06-01\n");
+        assertThat(again.path("columns").path("remembered").asBoolean()).isTrue();
+        JsonNode next = mapped(again);
+        assertThat(counts(next)).isEqualTo("0 new, 1 changed, 0 same, 0 bad, 0 in doubt, 1 gone");
+        String nextId = next.path("id").asString();
+        assertThat(get("/api/imports/" + nextId + "/rows?kind=changed").ok().toString())
+                .contains("talk tone CTCSS 71.9 → CTCSS 88.5");
+        assertThat(get("/api/imports/" + nextId + "/rows?kind=gone").ok().toString())
+                .contains("Beta");
+        post("/api/imports/" + nextId + "/take", Map.of("doubtful", true, "dropGone", true))
+                .ok();
+        assertThat(sql.queryForList(
+                        "select state from directory_entry where source = 'club' order by site", String.class))
+                .containsExactly("UNKNOWN", "NO_LONGER_LISTED");
+    }
+
+    static List<Arguments> whatIsNoListing() {
+        return List.of(
+                Arguments.of("windows-1252", "Höhe,b\n1,2\n", "", "line 1"),
+                Arguments.of("UTF-8", "PK\u0003\u0004", "", "spreadsheet"),
+                Arguments.of("UTF-8", "just words\nand more\n", "", "No columns"),
+                Arguments.of("UTF-8", "a,b\n1,\"2\n", "", "never closed"),
+                Arguments.of("UTF-8", "{\"type\":\"Point\"}", "&kind=geojson", "FeatureCollection"),
+                Arguments.of("UTF-8", "{\"type\":", "&kind=geojson", "line 1"),
+                Arguments.of("UTF-8", "a,b\n1,2\n", "&charset=klingon", "no encoding"));
+    }
+
+    @ParameterizedTest
+    @MethodSource("whatIsNoListing")
+    void whatIsNoListingIsRefusedWhole(String charset, String content, String more, String said) {
+        byte[] bytes = content.getBytes(Charset.forName(charset));
+        Answer answer = bring("x", bytes, more);
+        assertThat(answer.status()).isEqualTo(422);
+        assertThat(answer.body().path("detail").asString()).contains(said);
+        assertThat(get("/api/imports").ok()).isEmpty();
+    }
+
+    @Test
+    void columnsThatDoNotSufficeAreRefusedAndTheFileIsKept() {
+        JsonNode brought = bring("odd.csv", "x,y\nhello,there\n");
+        String id = brought.path("id").asString();
+        assertThat(brought.path("columns").path("missing").asString()).contains("output");
+        put("/api/imports/" + id + "/columns", Map.of("columns", List.of("", "")))
+                .problem(422, "mapping-incomplete");
+        put("/api/imports/" + id + "/columns", Map.of("columns", List.of("OUTPUT", "OUTPUT")))
+                .problem(422, "mapping-wrong");
+        put("/api/imports/" + id + "/columns", Map.of("columns", List.of("OUTPUT")))
+                .problem(422, "mapping-incomplete");
+        assertThat(get("/api/imports/" + id).ok().path("state").asString()).isEqualTo("mapping");
+        assertThat(delete("/api/imports/" + id).ok().path("state").asString()).isEqualTo("given_up");
+        put("/api/imports/" + id + "/columns", Map.of("columns", List.of("OUTPUT", "")))
+                .problem(409, "import-state");
+    }
+
+    @Test
+    void linesAndGeoJsonBecomeEntriesToo() {
+        JsonNode lines = bring(
+                        "net",
+                        "SKARRA 145.310- 71.9 E\nMARINE 156.800\n\nnonsense\n".getBytes(StandardCharsets.UTF_8),
+                        "&kind=lines")
+                .ok();
+        assertThat(counts(read(lines.path("id").asString())))
+                .isEqualTo("1 new, 0 changed, 0 same, 2 bad, 0 in doubt, 0 gone");
+        String geo = """
+                {"type":"FeatureCollection","features":[{"type":"Feature","geometry":{"type":"Point","coordinates":[-38.1,47.5]},
+                "properties":{"callsign":"QV0EE","frequency":145.31,"offset":-0.6,"tone":71.9}},
+                {"type":"Feature","geometry":null,"properties":{"callsign":"QV0FF","frequency":"x"}}]}""";
+        JsonNode view = mapped(bring("points", geo.getBytes(StandardCharsets.UTF_8), "&kind=geojson")
+                .ok());
+        assertThat(counts(view)).isEqualTo("1 new, 0 changed, 0 same, 1 bad, 0 in doubt, 0 gone");
+        post("/api/imports/" + view.path("id").asString() + "/take", Map.of("doubtful", true, "dropGone", false))
+                .ok();
+        assertThat(sql.queryForObject("select latitude from directory_entry where source = 'points'", Double.class))
+                .isEqualTo(47.5);
+    }
+
+    /** The service fails in the middle, what was read is kept, and it goes on from there; then a whole edition is taken. */
+    @Test
+    void aPullThatBreaksOffGoesOnWhereItWas() {
+        put("/api/imports/service", Map.of("there", true, "delayMillis", 0, "failsFrom", 3000, "later", true))
+                .ok();
+        String id = post("/api/imports/service", Map.of()).ok().path("id").asString();
+        JsonNode broken = read(id);
+        assertThat(broken.path("state").asString()).isEqualTo("broken_off");
+        assertThat(broken.path("message").asString()).contains("503 at entry 3001", "3000 rows");
+        put("/api/imports/service", Map.of("there", true, "delayMillis", 0, "failsFrom", 6000, "later", true))
+                .ok();
+        post("/api/imports/" + id + "/go-on", Map.of()).ok();
+        assertThat(read(id).path("rowsRead").asInt()).isEqualTo(6000);
+        // As if the program had died while reading: after a while it is told, and it can go on.
+        sql.update("update directory_import set state = 'READING', heard_at = now() - interval '1 minute'");
+        await("/api/imports/" + id, body -> body.path("state").asString().equals("broken_off"));
+        put("/api/imports/service", Map.of("there", true, "delayMillis", 0, "failsFrom", -1, "later", true))
+                .ok();
+        post("/api/imports/" + id + "/go-on", Map.of()).ok();
+        JsonNode done = await(
+                "/api/imports/" + id, body -> body.path("state").asString().equals("read"));
+        assertThat(done.path("rowsRead").asInt()).isEqualTo(50_032);
+        assertThat(counts(done)).isEqualTo("50001 new, 2 changed, 29 same, 0 bad, 0 in doubt, 1 gone");
+        assertThat(get("/api/imports/" + id + "/rows?kind=changed").ok().toString())
+                .contains("CTCSS 100.0 → CTCSS 103.5", "on the air → off the air");
+        post("/api/imports/" + id + "/take", Map.of("doubtful", true, "dropGone", true))
+                .ok();
+        assertThat(entries()).isEqualTo(50_033);
+        sql.update("update directory_entry set state = 'OFF_AIR' where id = 'vellan:old-link'");
+        sql.update("update directory_entry set state = 'ON_AIR' where id = 'vellan:tolmere'");
+        sql.update("update directory_entry set talk_tone = 'CTCSS 100.0' where id = 'vellan:harbour'");
+        sql.update("delete from directory_entry where id = 'vellan:fellgate'");
+    }
+
+    /** The disk is full, or the database goes, while rows are moved: the directory is as it was, and taking works later. */
+    @Test
+    void takingIsAllOrNothing() {
+        JsonNode view = mapped(bring("half.csv", HEADINGS + "QV0AA,Alpha,47.5,-38.1,145.310,-0.6,71.9,2026-05-01\n"));
+        String id = view.path("id").asString();
+        int before = entries();
+        sql.execute("alter table directory_entry add constraint full_disk check (source <> 'half') not valid");
+        try {
+            assertThat(post("/api/imports/" + id + "/take", Map.of("doubtful", true, "dropGone", true))
+                            .status())
+                    .isEqualTo(503);
+            assertThat(entries()).isEqualTo(before);
+            assertThat(get("/api/imports/" + id).ok().path("state").asString()).isEqualTo("read");
+        } finally {
+            sql.execute("alter table directory_entry drop constraint full_disk");
+        }
+        post("/api/imports/" + id + "/take", Map.of("doubtful", true, "dropGone", true))
+                .ok();
+        assertThat(entries()).isEqualTo(before + 1);
+    }
+
+    private String body(String path) throws Exception {
+        return HttpClient.newHttpClient()
+                .send(request(path).GET().build(), HttpResponse.BodyHandlers.ofString())
+                .body();
+    }
+}
