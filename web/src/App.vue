@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import {
   mdiFormatListNumbered,
+  mdiMapSearchOutline,
   mdiTableLarge,
   mdiTrayArrowDown,
   mdiViewGridOutline,
@@ -18,6 +19,7 @@ import { useOpenList } from './shared/composables/useOpenList'
 import { rememberTheme } from './theme'
 
 const STEPS = [
+  { name: 'find', word: 'Find', icon: mdiMapSearchOutline, key: '1' },
   { name: 'arrange', word: 'Arrange', icon: mdiFormatListNumbered, key: '2' },
   { name: 'fit', word: 'Fit', icon: mdiViewGridOutline, key: '3' },
   { name: 'load', word: 'Load', icon: mdiTrayArrowDown, key: '4' },
@@ -108,7 +110,9 @@ onBeforeUnmount(() => removeEventListener('keydown', onKey))
           :to="{ name: step.name }"
           :title="`Alt+${step.key}`"
           :aria-current="
-            $route.name === step.name || (step.name === 'arrange' && $route.name === 'review')
+            $route.name === step.name ||
+            (step.name === 'arrange' && $route.name === 'review') ||
+            (step.name === 'find' && $route.name === 'sources')
               ? 'page'
               : undefined
           "

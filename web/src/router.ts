@@ -6,6 +6,12 @@ export const router = createRouter({
   routes: [
     { path: '/', redirect: '/arrange' },
     { path: '/arrange', name: 'arrange', component: ArrangeView },
+    { path: '/find', name: 'find', component: () => import('./features/find/FindView.vue') },
+    {
+      path: '/sources/:id?',
+      name: 'sources',
+      component: () => import('./features/imports/SourcesView.vue'),
+    },
     { path: '/review', name: 'review', component: () => import('./features/review/ReviewView.vue') },
     {
       path: '/tables/:table?/:plan?',

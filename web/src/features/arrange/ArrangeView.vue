@@ -2,6 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import KeysDialog from '@/shared/components/KeysDialog.vue'
 import { useCursor } from '@/shared/composables/useCursor'
+import { useNotice } from '@/shared/composables/useNotice'
 import { useOpenList } from '@/shared/composables/useOpenList'
 import { usePastedText } from '@/shared/composables/usePastedText'
 import FindingsDialog from './components/FindingsDialog.vue'
@@ -15,7 +16,7 @@ import { useListChanges } from './composables/useListChanges'
 import { useRod, type RodItem } from './composables/useRod'
 import { useRodKeys } from './composables/useRodKeys'
 
-const { lists, openId, error: listsError } = useOpenList()
+const { lists, openId, choose, error: listsError } = useOpenList()
 const { data: list, error } = useList(openId)
 const changes = useListChanges(openId)
 const cursor = useCursor()
@@ -36,6 +37,14 @@ const row = computed(() => (stop.value?.kind === 'channel' ? stop.value.row : nu
 const line = computed(() =>
   editing.value && editing.value === row.value?.id ? draft.value : (row.value?.line ?? ''),
 )
+const home = computed(() => lists.value?.find((each) => each.id === list.value?.homeId) ?? null)
+const block = computed(() =>
+  list.value?.blocks.find((each) => each.firstSlot <= cursor.value && cursor.value <= each.lastSlot),
+)
+const { tell } = useNotice()
+async function takeBlockOut(name: string) {
+  if (await changes.takeBlockOut(name)) tell(`“${name}” is out of the list; Undo brings it back`)
+}
 const counts = computed(() => {
   const found = list.value?.rows.flatMap((each) => each.findings) ?? []
   return (['error', 'doubt', 'note'] as const)
@@ -91,6 +100,16 @@ const { onKey, KEYS } = useRodKeys({
             {{ list.bandPlan.shortTitle }} practice, licence {{ list.licence }}
           </button>
           <span class="quiet wide-only">{{ list.radios.length }} radios</span>
+          <v-btn
+            v-if="home"
+            class="home"
+            size="small"
+            color="primary"
+            variant="flat"
+            @click="choose(home.id)"
+          >
+            Back to {{ home.name }}
+          </v-btn>
         </header>
         <div class="bar">
           <v-btn :disabled="!row" @click="stop && edit(stop)">Edit line</v-btn>
@@ -103,6 +122,14 @@ const { onKey, KEYS } = useRodKeys({
             {{ pasted.trim() ? 'Lines to review' : 'Paste lines' }}
           </v-btn>
           <v-btn class="wide-only" @click="satelliteOpen = true">Satellite pass</v-btn>
+          <v-btn
+            v-if="block"
+            class="wide-only"
+            :title="`Takes ${block.name} and its channels out; pinned ones stay`"
+            @click="takeBlockOut(block.name)"
+          >
+            Take block out
+          </v-btn>
           <span class="space" />
           <v-btn :disabled="!list.undo" :title="list.undo ?? undefined" @click="changes.undo()">Undo</v-btn>
           <v-btn :disabled="!list.redo" :title="list.redo ?? undefined" @click="changes.redo()">Redo</v-btn>
@@ -196,6 +223,9 @@ header {
   align-items: baseline;
   gap: 14px;
   padding: 14px 20px 8px;
+}
+.home {
+  margin-left: auto;
 }
 .bar {
   display: flex;

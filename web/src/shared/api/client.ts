@@ -16,6 +16,11 @@ export type Difference = Schemas['DifferenceView']
 export type SlotChange = Schemas['SlotChange']
 export type FitReport = Schemas['FitReportView']
 export type Placement = Schemas['PlacementView']
+export type Found = Schemas['FoundView']
+export type Entry = Schemas['EntryView']
+export type Place = Schemas['Place']
+export type Trip = Schemas['TripView']
+export type Import = Schemas['ImportView']
 export type Display = Schemas['Display']
 
 /** What the server could not or would not do; the message is for the person. */

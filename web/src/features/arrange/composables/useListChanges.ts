@@ -98,6 +98,32 @@ export function useListChanges(listId: Ref<string | null>) {
           }),
         ),
       ),
+    take: (entries: string[], recipe: string | null, slot: number) =>
+      run((list) =>
+        unwrap(
+          api.POST('/api/lists/{id}/take', {
+            params: { path: { id: list.id } },
+            body: { baseVersion: list.version, slot, take: { entries, recipe } },
+          }),
+        ),
+      ),
+    takeBlock: (name: string, entries: string[]) =>
+      run((list) =>
+        unwrap(
+          api.POST('/api/lists/{id}/take/block', {
+            params: { path: { id: list.id } },
+            body: { baseVersion: list.version, name, take: { entries, recipe: null } },
+          }),
+        ),
+      ),
+    takeBlockOut: (name: string) =>
+      run((list) =>
+        unwrap(
+          api.DELETE('/api/lists/{id}/blocks', {
+            params: { path: { id: list.id }, query: { name, baseVersion: list.version } },
+          }),
+        ),
+      ),
     layAside: (channelId: string, finding: Finding, reason: string) =>
       run((list) =>
         unwrap(

@@ -9,8 +9,11 @@ package reckonrod.core.reach;
  * @param neededDecibelMilliwatts what the receiver needs to be understood, −140 to −60 dBm
  */
 public record Station(double antennaMetres, double gainDecibels, double watts, double neededDecibelMilliwatts) {
-    /** What an FM receiver needs among the noise of people's things: −113 dBm. */
-    public static final double USUAL_NEED = -113;
+    /**
+     * What an FM receiver needs to be understood: −107 dBm. That is the noise of a warm resistor in 12.5 kHz (−133 dBm), 16 dB
+     * of people's things above it (ITU-R P.372, between city and country, 145 MHz), and 10 dB for the voice to stand out.
+     */
+    public static final double USUAL_NEED = -107;
 
     public Station {
         require("Antenna height", antennaMetres, 0.5, 1000, "m");

@@ -2,6 +2,7 @@ package reckonrod.server.directory;
 
 import jakarta.persistence.EntityManager;
 import jakarta.persistence.TypedQuery;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
@@ -31,6 +32,20 @@ public class DirectoryStore {
     public long count() {
         return entities.createQuery("select count(e) from EntryRecord e", Long.class)
                 .getSingleResult();
+    }
+
+    /** A source of entries: how many it gave, and the day that the newest of them was confirmed, if any was. */
+    public record Source(String name, long entries, LocalDate newest) {}
+
+    /** Where the entries come from, the largest source first. */
+    public List<Source> sources() {
+        return entities.createQuery(
+                        "select e.fields.source, count(e), max(e.fields.confirmedOn) from EntryRecord e"
+                                + " group by e.fields.source order by count(e) desc",
+                        Object[].class)
+                .getResultStream()
+                .map(row -> new Source((String) row[0], (Long) row[1], (LocalDate) row[2]))
+                .toList();
     }
 
     /** The entries with these keys; those that are not there are left out. */

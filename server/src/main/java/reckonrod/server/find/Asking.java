@@ -13,7 +13,8 @@ import reckonrod.server.problem.ProblemException;
 @Component
 public class Asking {
     private static final double HANDHELD_ANTENNA_METRES = 1.5;
-    private static final double HANDHELD_GAIN = -3;
+    // A short antenna beside a body.
+    private static final double HANDHELD_GAIN = -8;
     private static final double HANDHELD_WATTS = 5;
     private static final String USUAL_PLAN = "r2-north-america";
 

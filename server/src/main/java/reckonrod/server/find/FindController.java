@@ -3,9 +3,11 @@ package reckonrod.server.find;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -57,8 +59,13 @@ class FindController {
             @Schema(nullable = true) PlaceFinder.Place here,
             @Schema(nullable = true) RouteView route,
             List<FoundView> found,
-            long total,
-            long directory) {}
+            long total) {}
+
+    /** One source of the directory: how many entries it gave, and the day that the newest of them was confirmed. */
+    record SourceView(
+            String source,
+            long entries,
+            @Schema(nullable = true) LocalDate newest) {}
 
     /** A route, thinned out for drawing; each point is a latitude and a longitude. */
     record RouteView(double kilometres, List<List<Double>> points) {}
@@ -90,11 +97,18 @@ class FindController {
                 .toList();
     }
 
+    @GetMapping("/sources")
+    List<SourceView> sources() {
+        return directory.sources().stream()
+                .map(each -> new SourceView(each.name(), each.entries(), each.newest()))
+                .toList();
+    }
+
     @GetMapping
     FindView around(
             @RequestParam(defaultValue = "") String at,
             @RequestParam(defaultValue = "100") double km,
-            @Valid @ModelAttribute Question question) {
+            @Valid @ParameterObject @ModelAttribute Question question) {
         BandPlan plan = asking.plan(question);
         Finder finder = searching.finder(asking.station(question), plan);
         if (at.isBlank()) {
@@ -103,7 +117,7 @@ class FindController {
         kilometres("km", km);
         PlaceFinder.Place here = places.one(at);
         Result result = searching.around(here.position(), km * 1000, asking.filter(question, plan), finder, MOST_SHOWN);
-        return new FindView(here, null, views(result, finder, plan), result.total(), directory.count());
+        return new FindView(here, null, views(result, finder, plan), result.total());
     }
 
     private FindView anywhere(Question question, BandPlan plan) {
@@ -112,7 +126,7 @@ class FindController {
                 .map(entry ->
                         new FoundView(EntryView.of(entry, Trust.in(entry, searching.today()), plan), null, null, null))
                 .toList();
-        return new FindView(null, null, found, directory.countAnywhere(filter), directory.count());
+        return new FindView(null, null, found, directory.countAnywhere(filter));
     }
 
     @PostMapping("/route")
@@ -122,7 +136,7 @@ class FindController {
         Route route = search.route().route();
         Result result = searching.along(
                 route, search.route().corridorMetres(), asking.filter(search.question(), plan), finder, MOST_SHOWN);
-        return new FindView(null, routeView(route), views(result, finder, plan), result.total(), directory.count());
+        return new FindView(null, routeView(route), views(result, finder, plan), result.total());
     }
 
     private static RouteView routeView(Route route) {
@@ -143,7 +157,10 @@ class FindController {
     }
 
     @GetMapping("/path")
-    PathView path(@RequestParam String id, @RequestParam String at, @Valid @ModelAttribute Question question) {
+    PathView path(
+            @RequestParam String id,
+            @RequestParam String at,
+            @Valid @ParameterObject @ModelAttribute Question question) {
         DirectoryEntry entry = directory
                 .byId(id)
                 .orElseThrow(() -> ProblemException.notFound("The directory has no entry " + id + " any more."));

@@ -63,7 +63,7 @@ class ImportController {
     record ImportRowView(int line, String kind, boolean doubtful, String label, String output, String says) {}
 
     /** How the simulated directory service is disposed, and how many entries it serves. */
-    record ServiceView(boolean there, int delayMillis, int failsFrom, boolean later) {}
+    record DirectoryServiceView(boolean there, int delayMillis, int failsFrom, boolean later) {}
 
     @GetMapping
     List<ImportView> all() {
@@ -122,6 +122,13 @@ class ImportController {
     @PutMapping("/{id}/columns")
     ImportView map(@PathVariable UUID id, @Valid @RequestBody MappingRequest request) {
         return importing.map(id, request.columns());
+    }
+
+    /** Back to the columns, because one of them means something else. */
+    @PostMapping("/{id}/map-again")
+    ImportView mapAgain(@PathVariable UUID id) {
+        store.mapAgain(id);
+        return importing.view(id);
     }
 
     /** Goes on reading after a fault. */
@@ -208,16 +215,16 @@ class ImportController {
     }
 
     @GetMapping("/service")
-    ServiceView service() {
+    DirectoryServiceView service() {
         return bench.service()
                 .map(DirectoryService::mood)
-                .map(mood -> new ServiceView(true, mood.delayMillis(), mood.failsFrom(), mood.later()))
-                .orElse(new ServiceView(false, 0, -1, false));
+                .map(mood -> new DirectoryServiceView(true, mood.delayMillis(), mood.failsFrom(), mood.later()))
+                .orElse(new DirectoryServiceView(false, 0, -1, false));
     }
 
     /** Makes the simulated service slow, or break off, or serve the next month's edition. */
     @PutMapping("/service")
-    ServiceView service(@RequestBody ServiceView wanted) {
+    DirectoryServiceView service(@RequestBody DirectoryServiceView wanted) {
         if (wanted.delayMillis() < 0 || wanted.delayMillis() > 60_000) {
             throw ProblemException.refused(
                     "delay-out-of-range",

@@ -145,6 +145,14 @@ class ImportStore {
         record.read(headings, columns, clock.instant());
     }
 
+    /** Its rows are forgotten, and the meaning of its columns is to be said anew. */
+    void mapAgain(UUID id) {
+        ImportRecord record = locked(id, "mapped again", ImportState.READ, ImportState.BROKEN_OFF);
+        forgetRows(id);
+        record.progress(0, 0, clock.instant());
+        record.end(ImportState.MAPPING, "", clock.instant());
+    }
+
     private void forgetRows(UUID id) {
         entities.createQuery("delete from StagedRow r where r.importId = :import")
                 .setParameter("import", id)

@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.time.LocalDate;
+import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
@@ -63,15 +64,24 @@ public final class Inventions {
         }
     }
 
+    // Most of the towns are where most people live: boxes of degrees, south, north, west and east.
+    private static final int[][] BUSY = {{37, 60, -9, 30}, {30, 48, -124, -70}, {30, 42, 128, 142}};
+
     private Position onLand(SplittableRandom random) {
+        boolean busy = random.nextInt(100) < 70;
         while (true) {
             // Evenly over the sphere, without the far south.
             double latitude = Math.toDegrees(Math.asin(random.nextDouble() * 1.85 - 0.9));
             double longitude = random.nextDouble() * 360 - 180;
-            if (isLand(latitude, longitude) && latitude < 72) {
+            if (isLand(latitude, longitude) && latitude < 72 && (!busy || isBusy(latitude, longitude))) {
                 return new Position(latitude, longitude);
             }
         }
+    }
+
+    private static boolean isBusy(double latitude, double longitude) {
+        return Arrays.stream(BUSY)
+                .anyMatch(box -> latitude > box[0] && latitude < box[1] && longitude > box[2] && longitude < box[3]);
     }
 
     private boolean isLand(double latitude, double longitude) {

@@ -1,0 +1,137 @@
+<script setup lang="ts">
+import { useQuery } from '@tanstack/vue-query'
+import { computed, ref, watch } from 'vue'
+import { useListChanges } from '@/features/arrange/composables/useListChanges'
+import { api, unwrap } from '@/shared/api/client'
+import SeverityMark from '@/shared/components/SeverityMark.vue'
+import SheetDialog from '@/shared/components/SheetDialog.vue'
+import { useCursor } from '@/shared/composables/useCursor'
+import { useNotice } from '@/shared/composables/useNotice'
+
+const props = defineProps<{ listId: string; listName: string; entries: string[] }>()
+const emit = defineEmits<{ taken: [] }>()
+const open = defineModel<boolean>({ required: true })
+
+const recipe = ref<string | null>(null)
+watch(open, () => (recipe.value = null))
+const cursor = useCursor()
+const { tell } = useNotice()
+const changes = useListChanges(computed(() => props.listId))
+const { data: recipes } = useQuery({
+  queryKey: ['recipes'],
+  staleTime: Infinity,
+  queryFn: () => unwrap(api.GET('/api/recipes')),
+})
+const { data: preview, error } = useQuery({
+  queryKey: ['take', () => props.listId, () => props.entries, recipe],
+  enabled: open,
+  staleTime: 0,
+  placeholderData: (before) => before,
+  queryFn: () =>
+    unwrap(
+      api.POST('/api/lists/{id}/take/preview', {
+        params: { path: { id: props.listId } },
+        body: { entries: props.entries, recipe: recipe.value },
+      }),
+    ),
+})
+const going = computed(() => preview.value?.channels.filter((each) => each.taken) ?? [])
+
+async function take() {
+  const from = cursor.value
+  if (!(await changes.take(props.entries, preview.value?.recipe ?? null, from))) return
+  tell(
+    `${going.value.length} ${going.value.length === 1 ? 'channel is' : 'channels are'} in ${props.listName}`,
+  )
+  open.value = false
+  emit('taken')
+}
+</script>
+
+<template>
+  <SheetDialog v-model="open" :title="`Take into ${listName}`" :width="720">
+    <p v-if="error" role="alert" class="wrong">{{ error.message }}</p>
+    <template v-if="preview">
+      <label class="recipe">
+        Names
+        <select :value="preview.recipe" @change="recipe = ($event.target as HTMLSelectElement).value">
+          <option v-for="each in recipes" :key="each.id" :value="each.id">{{ each.words }}</option>
+        </select>
+      </label>
+      <ul>
+        <li v-for="each in preview.channels" :key="each.id" :class="{ out: !each.taken }">
+          <p class="line">
+            <b>{{ each.taken ? each.name : each.label }}</b>
+            <span class="mono">{{ each.taken ? each.line : 'is not taken' }}</span>
+          </p>
+          <p v-for="finding in each.findings" :key="finding.code + finding.field" class="finding">
+            <SeverityMark :severity="finding.severity" />{{ finding.message }}
+          </p>
+        </li>
+      </ul>
+      <div class="actions">
+        <v-btn color="primary" variant="flat" :disabled="!going.length || changes.busy.value" @click="take">
+          Put {{ going.length }} {{ going.length === 1 ? 'channel' : 'channels' }} in, from slot
+          {{ cursor }} on
+        </v-btn>
+        <v-btn @click="open = false">Cancel</v-btn>
+      </div>
+    </template>
+    <p v-else-if="!error" class="quiet">Working the channels out…</p>
+  </SheetDialog>
+</template>
+
+<style scoped>
+.recipe {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+  margin: 12px 0;
+}
+select {
+  height: 34px;
+  border: 1px solid var(--quiet);
+  border-radius: 6px;
+  padding: 0 8px;
+  background: var(--surface);
+  color: var(--ink);
+  font: inherit;
+}
+ul {
+  list-style: none;
+  padding: 0;
+  margin: 0;
+  max-height: 46vh;
+  overflow: auto;
+}
+li {
+  padding: 8px 0;
+  border-top: 1px solid var(--line);
+}
+p {
+  margin: 0;
+}
+.line {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 14px;
+}
+.out {
+  color: var(--quiet);
+}
+.finding {
+  display: flex;
+  gap: 8px;
+  align-items: baseline;
+  font-size: 13.5px;
+  margin-top: 3px;
+}
+.wrong {
+  color: var(--error);
+}
+.actions {
+  display: flex;
+  gap: 8px;
+  margin-top: 16px;
+}
+</style>

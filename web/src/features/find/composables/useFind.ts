@@ -1,0 +1,107 @@
+import { keepPreviousData, useQuery } from '@tanstack/vue-query'
+import { computed, ref, watch, type Ref } from 'vue'
+import { api, unwrap } from '@/shared/api/client'
+import { useKeptText } from '@/shared/composables/useKeptText'
+import type { Station } from './useStation'
+
+export type Way = 'around' | 'along'
+
+export interface Filters {
+  band: string
+  state: string
+  mode: string
+  tone: string
+  text: string
+}
+const NONE: Filters = { band: '', state: '', mode: '', tone: '', text: '' }
+
+/** What a route was read from: a GPX file, or points that were drawn or named. */
+export interface RouteGiven {
+  name: string
+  gpx: string | null
+  points: number[][] | null
+}
+
+function parsed<T>(text: string, instead: T) {
+  try {
+    return text ? (JSON.parse(text) as T) : instead
+  } catch {
+    return instead
+  }
+}
+function kept<T>(key: string, instead: T) {
+  const text = useKeptText(key)
+  const value = ref(parsed(text.value, instead)) as Ref<T>
+  watch(value, (now) => (text.value = JSON.stringify(now)), { deep: true })
+  return value
+}
+
+/** What is looked for and what was found; a reload keeps the question. */
+export function useFind(list: Ref<string | null>, station: Ref<Station>) {
+  const way = kept<Way>('reckonrod.find.way', 'around')
+  const at = useKeptText('reckonrod.find.at')
+  const km = kept('reckonrod.find.km', 60)
+  const filters = kept<Filters>('reckonrod.find.filters', { ...NONE })
+  const route = kept<RouteGiven | null>('reckonrod.find.route', null)
+  const corridor = kept('reckonrod.find.corridor', 40)
+
+  const question = computed(() => ({
+    list: list.value,
+    band: filters.value.band || null,
+    state: filters.value.state || null,
+    mode: filters.value.mode || null,
+    tone: filters.value.tone.trim() || null,
+    text: filters.value.text.trim() || null,
+    ...station.value,
+  }))
+  const filtered = computed(() => Object.values(filters.value).some((each) => each.trim() !== ''))
+  const asked = computed(() =>
+    way.value === 'around' ? at.value.trim() !== '' || filtered.value : route.value !== null,
+  )
+  const routeRequest = computed(() => ({
+    gpx: route.value?.gpx ?? null,
+    points: route.value?.points ?? null,
+    corridorKm: corridor.value,
+  }))
+
+  const search = useQuery({
+    queryKey: ['find', way, at, km, routeRequest, question],
+    enabled: asked,
+    placeholderData: keepPreviousData,
+    queryFn: ({ signal }) =>
+      way.value === 'around'
+        ? unwrap(
+            api.GET('/api/find', {
+              params: { query: { at: at.value, km: km.value, ...withoutNulls(question.value) } },
+              signal,
+            }),
+          )
+        : unwrap(
+            api.POST('/api/find/route', {
+              body: { route: routeRequest.value, question: question.value },
+              signal,
+            }),
+          ),
+  })
+  return {
+    way,
+    at,
+    km,
+    filters,
+    filtered,
+    route,
+    routeRequest,
+    corridor,
+    question,
+    asked,
+    search,
+    clear: () => (filters.value = { ...NONE }),
+  }
+}
+
+/** Only what is there: a missing parameter is left out of the address. */
+export function withoutNulls<T extends object>(all: T) {
+  return Object.fromEntries(Object.entries(all).filter(([, value]) => value !== null)) as {
+    [K in keyof T]?: NonNullable<T[K]>
+  }
+}
