@@ -369,7 +369,7 @@ footer {
   .left :deep(.found) {
     max-height: 50dvh;
   }
-  .right {
+  .both > .right {
     height: 44dvh;
   }
   .side {

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import reckonrod.core.bandplan.Band;
 import reckonrod.core.bandplan.BandPlan;
+import reckonrod.core.channel.DirectoryFlag;
 import reckonrod.core.directory.DirectoryEntry;
 import reckonrod.core.directory.Mode;
 import reckonrod.core.directory.Trust;
@@ -92,6 +93,7 @@ public final class Finder {
         return among.stream()
                 .filter(other -> !other.entry().id().equals(doubtful.entry().id()))
                 .filter(other -> !other.looksDead() && other.entry().signal().mode() != Mode.DIGITAL)
+                .filter(other -> !isClosed(other) || isClosed(doubtful))
                 .filter(other -> other.trust().age().compareTo(doubtful.trust().age()) < 0
                         || doubtful.entry().signal().mode() == Mode.DIGITAL
                         || doubtful.looksDead())
@@ -101,6 +103,10 @@ public final class Finder {
                         .isPresent())
                 .max(Comparator.comparingDouble(
                         other -> other.reach().map(Reach::marginDecibels).orElse(Double.NEGATIVE_INFINITY)));
+    }
+
+    private static boolean isClosed(Found found) {
+        return found.entry().standing().flags().contains(DirectoryFlag.CLOSED);
     }
 
     // Outside the plan's bands, what lies within the same tenth of the spectrum is as good as a band.

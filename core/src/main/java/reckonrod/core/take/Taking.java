@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import reckonrod.core.bandplan.BandPlan;
@@ -13,7 +14,10 @@ import reckonrod.core.channel.Emission;
 import reckonrod.core.directory.DirectoryEntry;
 import reckonrod.core.directory.Signal;
 import reckonrod.core.directory.Trust;
+import reckonrod.core.finding.Field;
 import reckonrod.core.finding.Finding;
+import reckonrod.core.finding.FindingKind;
+import reckonrod.core.finding.Severity;
 import reckonrod.core.list.ChannelList;
 import reckonrod.core.list.NameRecipe;
 import reckonrod.core.notation.LineWriter;
@@ -22,6 +26,12 @@ import reckonrod.core.notation.WorkedAnswer;
 
 /** Works out the channels of directory entries. */
 public final class Taking {
+    static final FindingKind ALREADY = new FindingKind(
+            "entry-already-in-list",
+            Severity.NOTE,
+            "{name} in slot {slot} has the same pair and tones.",
+            "Taken once more it stands in the list twice.");
+
     private Taking() {}
 
     /**
@@ -42,22 +52,42 @@ public final class Taking {
             String usual = recipe.nameOf(entry);
             String name = names.contains(folded(usual)) ? recipe.clearNameOf(entry) : usual;
             names.add(folded(name));
-            taken.add(one(entry, name, plan, today));
+            taken.add(one(entry, name, list, plan, today));
         }
         return taken;
+    }
+
+    private static Optional<Finding> twin(Channel channel, ChannelList list) {
+        return list.entries().entrySet().stream()
+                .filter(each -> isSame(each.getValue().channel(), channel))
+                .findFirst()
+                .map(each -> Finding.of(
+                        ALREADY,
+                        Field.LINE,
+                        Map.of(
+                                "name", each.getValue().channel().label(),
+                                "slot", String.valueOf(each.getKey()))));
+    }
+
+    private static boolean isSame(Channel one, Channel other) {
+        return one.receive().equals(other.receive())
+                && one.transmit().equals(other.transmit())
+                && one.talkTone().equals(other.talkTone())
+                && one.listenTone().equals(other.listenTone());
     }
 
     private static String folded(String name) {
         return name.toLowerCase(Locale.ROOT);
     }
 
-    private static Taken one(DirectoryEntry entry, String name, BandPlan plan, LocalDate today) {
+    private static Taken one(DirectoryEntry entry, String name, ChannelList list, BandPlan plan, LocalDate today) {
         List<Finding> findings = new ArrayList<>(Trust.in(entry, today).findings());
         Optional<Channel> channel = channel(entry, plan).map(each -> each.withName(name));
         if (channel.isEmpty()) {
             findings.addAll(Reckoner.reckon(frequencies(entry.signal()), plan).findings());
             return new Taken(entry, "", Optional.empty(), findings);
         }
+        twin(channel.get(), list).ifPresent(findings::add);
         String line = LineWriter.write(channel.get(), plan);
         WorkedAnswer answer = Reckoner.reckon(line, plan);
         answer.findings().stream()

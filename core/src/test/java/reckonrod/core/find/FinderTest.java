@@ -4,11 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import reckonrod.core.Entries;
 import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.bandplan.BandPlans;
+import reckonrod.core.channel.DirectoryFlag;
 import reckonrod.core.directory.Mode;
 import reckonrod.core.directory.State;
 import reckonrod.core.geography.Position;
@@ -52,6 +54,7 @@ class FinderTest {
         List<Found> among = Stream.of(
                         near("other band", 2).line("441.150", "+", ""),
                         near("digital", 2).mode(Mode.DIGITAL),
+                        near("closed", 2).flags(Set.of(DirectoryFlag.CLOSED)),
                         near("out of reach", 300),
                         near("also dead", 3).confirmed(LocalDate.of(2019, 1, 1)),
                         near("farther", 20))
@@ -60,7 +63,7 @@ class FinderTest {
         List<Found> all = Stream.concat(among.stream(), Stream.of(dead, sound)).toList();
         assertThat(FINDER.insteadOf(dead, all)).contains(sound);
         assertThat(FINDER.insteadOf(sound, all)).isEmpty();
-        assertThat(FINDER.insteadOf(dead, among.subList(0, 4))).isEmpty();
+        assertThat(FINDER.insteadOf(dead, among.subList(0, 5))).isEmpty();
     }
 
     @Test

@@ -106,6 +106,16 @@ class TakingTest {
         assertThat(codes(digital.findings())).contains("entry-digital");
         Taken silent = take(Entries.at("v:1", "S", 47, -38).state(State.OFF_AIR).build(), R2);
         assertThat(codes(silent.findings())).contains("entry-off-air");
+        Taken twice = Taking.all(
+                        List.of(Entries.at("v:1", "S", 47, -38).build()),
+                        Lists.of(R2, "A 147.555", "OTHER 145.310- 71.9"),
+                        NameRecipe.PLACE,
+                        R2,
+                        TODAY)
+                .get(0);
+        assertThat(twice.findings())
+                .extracting(Finding::message)
+                .contains("OTHER in slot 1 has the same pair and tones.");
         assertThat(silent.listEntry().orElseThrow().directoryId()).isEqualTo("v:1");
     }
 
