@@ -1,12 +1,14 @@
 package reckonrod.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static java.nio.charset.StandardCharsets.UTF_8;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.ColorScheme;
+import com.microsoft.playwright.options.FilePayload;
 import java.util.List;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -74,6 +76,44 @@ class AccessibilityIT extends BrowserTest {
         assertThat(page.locator(".review .body .row:not(.head)")).hasCount(4);
         assertThat(page.locator(".review aside .answer")).isVisible();
         check(page);
+    }
+
+    /** Find with an entry, its path, a trip and the dialog; then the sources. */
+    @ParameterizedTest
+    @CsvSource({"LIGHT, 1280", "DARK, 390"})
+    void axeFindsNothingInFindAndItsSources(ColorScheme scheme, int width) {
+        Page page = page(
+                "/find",
+                new Browser.NewContextOptions().setViewportSize(width, 844).setColorScheme(scheme));
+        page.locator("#find-at").fill("Vellan Harbour");
+        page.locator("#find-at").press("Enter");
+        assertThat(page.locator("#found-10")).isVisible();
+        assertThat(page.locator(".side .profile")).isVisible();
+        assertThat(page.locator(".mast").first()).isVisible();
+        check(page);
+        button(page, "Take into Vellan home").click();
+        assertThat(page.locator(".v-dialog .line").first()).isVisible();
+        check(page);
+        page.keyboard().press("Escape");
+        button(page, "Along a route").click();
+        button(page, "Try the road through Ardmoor").click();
+        button(page, "Plan the trip").click();
+        assertThat(page.locator(".trip .leg").first()).isVisible();
+        check(page);
+        page.navigate(Application.address() + "/sources");
+        assertThat(page.locator(".plain li").first()).isVisible();
+        check(page);
+        page.getByLabel("Listing file")
+                .setInputFiles(new FilePayload(
+                        "zz-axe.csv", "text/csv", "Call,MHz\nQZ9ZZ,145.310\nQZ9ZY,x\n".getBytes(UTF_8)));
+        button(page, "Bring the file in").click();
+        assertThat(page.locator("tbody tr")).hasCount(2);
+        check(page);
+        button(page, "Read the rows").click();
+        assertThat(page.locator(".kinds")).containsText("1 bad");
+        check(page);
+        button(page, "Give it up").click();
+        assertThat(page.locator(".sources")).containsText("Nothing of it was taken.");
     }
 
     private static void check(Page page) {

@@ -69,6 +69,12 @@ abstract class BrowserTest {
                 errors.add(message.text());
             }
         });
+        page.onRequest(request -> {
+            if (!request.url().startsWith(Application.address())
+                    && request.url().startsWith("http")) {
+                errors.add("The page asked the network for " + request.url());
+            }
+        });
         page.navigate(Application.address() + path);
         return page;
     }

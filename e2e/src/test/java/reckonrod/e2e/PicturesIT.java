@@ -85,6 +85,26 @@ class PicturesIT extends BrowserTest {
         assertThat(page.locator(".steps .job")).containsText("left", SLOWLY);
         take(page, "load");
         assertThat(page.locator(".steps .job")).containsText("found equal", SLOWLY);
+        page.navigate(Application.address() + "/find");
+        page.locator("#find-at").fill("Vellan Harbour");
+        page.locator("#find-at").press("Enter");
+        assertThat(page.locator("#found-10")).isVisible();
+        page.locator("#found-2").click();
+        assertThat(page.locator(".side .profile")).isVisible();
+        page.waitForTimeout(1_000);
+        take(page, "find");
+        button(page, "Along a route").click();
+        button(page, "Try the road through Ardmoor").click();
+        button(page, "Plan the trip").click();
+        assertThat(page.locator(".trip .leg").first()).isVisible();
+        page.waitForTimeout(1_000);
+        take(page, "trip");
+        page.navigate(Application.address() + "/sources");
+        button(page, "Pull its listing").click();
+        assertThat(page.locator(".kinds"))
+                .containsText("50,000 new", new LocatorAssertions.ContainsTextOptions().setTimeout(90_000));
+        take(page, "sources");
+        button(page, "Give it up").click();
         Page phone = page("/arrange", new Browser.NewContextOptions().setViewportSize(390, 844));
         row(phone, 4).click();
         assertThat(phone.locator(".working")).containsText("SKARRA");

@@ -1,0 +1,185 @@
+package reckonrod.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
+import com.microsoft.playwright.options.FilePayload;
+import com.microsoft.playwright.options.Geolocation;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.regex.Pattern;
+import org.assertj.core.api.Assertions;
+import org.junit.jupiter.api.Test;
+
+/** Which repeaters, near here or along the road, and will they hear me. */
+class FindIT extends BrowserTest {
+    private static final LocatorAssertions.ContainsTextOptions SLOWLY =
+            new LocatorAssertions.ContainsTextOptions().setTimeout(30_000);
+
+    private static final String GPX = """
+            <?xml version="1.0"?><gpx xmlns="http://www.topografix.com/GPX/1/1" version="1.1"><trk><trkseg>
+            <trkpt lat="47.205" lon="-36.24"/><trkpt lat="47.28" lon="-35.95"/><trkpt lat="47.2" lon="-35.45"/>
+            <trkpt lat="47.5" lon="-34.95"/><trkpt lat="47.75" lon="-34.45"/></trkseg></trk></gpx>""";
+
+    private static Locator at(Page page) {
+        return page.locator("#find-at");
+    }
+
+    private static Locator found(Page page, int i) {
+        return page.locator("#found-" + i);
+    }
+
+    private static void search(Page page, String place) {
+        at(page).fill(place);
+        at(page).press("Enter");
+    }
+
+    /** By keyboard alone: the place, the list, what an entry says, and into the list of channels with another recipe. */
+    @Test
+    void aroundAPlaceAndIntoTheListByKeyboard() {
+        Page page = page("/arrange");
+        assertThat(row(page, 0)).isVisible();
+        row(page, 4).or(page.locator(".row.free[data-slot='4']")).first().click();
+        page.keyboard().press("Alt+1");
+        tabTo(page, at(page));
+        page.keyboard().type("Vellan Harb");
+        page.keyboard().press("End");
+        page.keyboard().type("our");
+        page.keyboard().press("Enter");
+        assertThat(page.locator(".count")).containsText("11 found around Vellan Harbour");
+        assertThat(found(page, 10)).containsText("looks dead");
+        assertThat(page.locator(".mast")).hasCount(11);
+        tabTo(page, page.locator(".found"));
+        page.keyboard().press("End");
+        assertThat(page.locator(".side")).containsText("Old Link");
+        assertThat(page.locator(".side")).containsText("The directory has Old Link off the air.");
+        assertThat(page.locator(".side")).containsText("better confirmed, reach");
+        assertThat(page.locator(".mast.chosen")).containsText("Old Link");
+        page.keyboard().press("Home");
+        page.keyboard().press("j");
+        assertThat(page.locator(".side .title")).hasText("Harbour");
+        assertThat(page.locator(".side .profile figcaption")).containsText("km from you", SLOWLY);
+        assertThat(page.locator(".side")).containsText("anyone with a licence may use it");
+        page.keyboard().press("Space");
+        page.keyboard().press("j");
+        page.keyboard().press("Space");
+        page.keyboard().press("t");
+        assertThat(page.locator(".v-dialog")).containsText("HARBOUR in slot 16 has the same pair and tones.");
+        page.locator(".v-dialog select").selectOption("call-sign");
+        assertThat(page.locator(".v-dialog")).containsText("\"QV0HB\" 146.940 -0.600 T100.0");
+        button(page, "Put 2 channels in, from slot 4 on").click();
+        assertThat(page.locator(".v-snackbar")).containsText("2 channels are in Vellan home");
+        page.keyboard().press("Alt+2");
+        assertThat(row(page, 4)).containsText("QV0HB");
+        assertThat(row(page, 4)).containsText("146.340");
+        undoAll(page);
+        assertThat(row(page, 4)).hasCount(0);
+    }
+
+    /** The same place in other forms, a click, the browser's own place; a wrong one says why and is kept to be mended. */
+    @Test
+    void aPointIsGivenInAnyFormAndMistakesAreKept() {
+        Page page = page(
+                "/find",
+                new Browser.NewContextOptions()
+                        .setViewportSize(1280, 800)
+                        .setGeolocation(new Geolocation(47.56, -38.18))
+                        .setPermissions(List.of("geolocation")));
+        assertThat(page.locator(".left")).containsText("Say where you are");
+        for (String form :
+                List.of("47.375 -37.985", "47 22.5 N 37 59.1 W", "24T 576637 5247288", "N 47.375, W 37.985")) {
+            search(page, form);
+            assertThat(page.locator(".count")).containsText("11 found");
+            assertThat(found(page, 0)).containsText("Ferry Quay");
+        }
+        search(page, "47.375 99 W 12");
+        assertThat(page.locator(".left [role=alert]")).containsText("Position must be");
+        assertThat(page.locator("#found-0")).hasCount(0);
+        assertThat(at(page)).hasValue("47.375 99 W 12");
+        page.reload();
+        assertThat(at(page)).hasValue("47.375 99 W 12");
+        button(page, "Where I am").click();
+        assertThat(page.locator(".count")).containsText("47.56000 N 38.18000 W");
+        assertThat(found(page, 0)).containsText("Vellan Highland");
+        page.locator(".map").click(new Locator.ClickOptions().setPosition(60, 400));
+        assertThat(at(page)).not().hasValue("47.56000 -38.18000");
+        String clicked = at(page).inputValue();
+        page.locator(".map").focus();
+        page.keyboard().press("ArrowRight");
+        page.keyboard().press("Enter");
+        assertThat(at(page)).not().hasValue(clicked);
+        button(page, "Filter").click();
+        page.getByLabel("Band").selectOption("70 cm");
+        search(page, "Vellan Harbour");
+        assertThat(page.locator(".found")).not().containsText("146.940");
+        assertThat(page.locator(".found")).containsText("442.700");
+        page.getByLabel("Words in the entry").fill("nobody of that name");
+        page.keyboard().press("Enter");
+        assertThat(page.locator(".left")).containsText("Nothing was found that passes the filters");
+        button(page, "Clear the filters").click();
+        assertThat(page.locator(".count")).containsText("11 found");
+    }
+
+    /** A GPX file, in driving order; then the trip as a list of its own, and home again with one action. */
+    @Test
+    void alongAGpxRouteAndATripAsAListOfItsOwn() {
+        Page page = page("/find");
+        button(page, "Along a route").click();
+        page.getByLabel("GPX file", new Page.GetByLabelOptions().setExact(true))
+                .setInputFiles(
+                        new FilePayload("wrong.gpx", "application/gpx+xml", "<kml/>".getBytes(StandardCharsets.UTF_8)));
+        assertThat(page.locator(".left [role=alert]")).containsText("must be GPX");
+        page.getByLabel("GPX file", new Page.GetByLabelOptions().setExact(true))
+                .setInputFiles(
+                        new FilePayload("moor.gpx", "application/gpx+xml", GPX.getBytes(StandardCharsets.UTF_8)));
+        assertThat(page.locator(".count")).containsText(Pattern.compile("found along 1[0-9]{2} km, moor"));
+        assertThat(found(page, 0)).containsText("Port Ardmoor");
+        List<String> passed =
+                page.locator(".found .row:not(.head):not(.dead) .under").allInnerTexts();
+        List<Integer> kilometres = passed.stream()
+                .filter(text -> text.startsWith("km "))
+                .map(text -> Integer.parseInt(text.substring(3, text.indexOf(','))))
+                .toList();
+        Assertions.assertThat(kilometres).hasSizeGreaterThan(6).isSorted();
+
+        page.getByLabel("My radio").selectOption("car");
+        button(page, "Plan the trip").click();
+        assertThat(page.locator(".trip h3").first()).containsText("changes", SLOWLY);
+        assertThat(page.locator(".trip .leg").first()).isVisible();
+        assertThat(page.locator(".trip tbody tr").first()).containsText("km 0 to");
+        page.getByLabel("each band by itself").check();
+        assertThat(page.locator(".trip")).containsText("70 cm:", SLOWLY);
+        assertThat(page.locator(".trip .strip")).hasCount(2);
+        page.getByLabel("each band by itself").uncheck();
+        assertThat(page.locator(".trip .strip")).hasCount(1);
+        int legs = page.locator(".trip tbody tr").count();
+        page.getByLabel("Name").fill("Zz trip");
+        button(page, "Make a list of its own, home channels kept").click();
+        assertThat(page.locator(".top select")).containsText("Zz trip");
+        page.keyboard().press("Alt+2");
+        assertThat(page.locator("h1")).hasText("Zz trip");
+        assertThat(page.locator("footer").first()).containsText((30 + legs) + " of 150 slots");
+        assertThat(row(page, 16)).containsText("HARBOUR");
+        button(page, "Back to Vellan home").click();
+        assertThat(page.locator("h1")).hasText("Vellan home");
+        assertThat(page.locator("footer").first()).containsText("30 of 150 slots");
+    }
+
+    /** A lost server is said, the question stays, and it is asked again when the person says so. */
+    @Test
+    void aLostServerIsSaid() {
+        Page page = page("/find");
+        page.route("**/api/find?**", route -> route.abort());
+        search(page, "Vellan Harbour");
+        assertThat(page.locator(".left [role=alert]"))
+                .containsText(
+                        "The server does not answer", new LocatorAssertions.ContainsTextOptions().setTimeout(15_000));
+        assertThat(at(page)).hasValue("Vellan Harbour");
+        page.unroute("**/api/find?**");
+        button(page, "Search again").click();
+        assertThat(page.locator(".count")).containsText("11 found");
+    }
+}

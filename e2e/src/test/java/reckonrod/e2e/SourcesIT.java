@@ -1,0 +1,92 @@
+package reckonrod.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
+import com.microsoft.playwright.options.FilePayload;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import org.assertj.core.api.Assertions;
+import org.junit.jupiter.api.Test;
+
+/** Listings from files and from a service, looked at before they are taken. */
+class SourcesIT extends BrowserTest {
+    private static final LocatorAssertions.ContainsTextOptions SLOWLY =
+            new LocatorAssertions.ContainsTextOptions().setTimeout(60_000);
+
+    private static final String LISTING = """
+            who;where;Lat;Lng;MHz;Offset;CTCSS
+            QZ1AA;Far Point;10.10;10.10;145.310;-0.6;71.9
+            QZ1AB;Formula;10.11;10.11;=1+1;-0.6;71.9
+            QZ1AC;Odd Tone;10.12;10.12;145.350;-0.6;71.2
+            QZ1AD;Short;10.13
+            """;
+
+    private static void choose(Page page, String name, byte[] content) {
+        page.getByLabel("Listing file").setInputFiles(new FilePayload(name, "text/csv", content));
+        button(page, "Bring the file in").click();
+    }
+
+    /** What is wrong with a file is said in place; its columns are put right; bad lines come back with their reasons. */
+    @Test
+    void aFileWithBadLinesIsTakenWithoutThem() throws IOException {
+        Page page = page("/sources");
+        assertThat(page.locator(".plain").first()).containsText("vellan");
+        choose(page, "sheet.csv", new byte[] {'P', 'K', 3, 4, 0});
+        assertThat(page.locator(".sources [role=alert]")).containsText("packed file");
+        choose(page, "zz-far.csv", LISTING.getBytes(StandardCharsets.UTF_8));
+        assertThat(page.locator("tbody tr")).hasCount(7);
+        assertThat(page.getByLabel("Meaning of MHz")).hasValue("OUTPUT");
+        page.getByLabel("Meaning of who").selectOption("NOTES");
+        page.getByLabel("Meaning of MHz").selectOption("");
+        button(page, "Read the rows").click();
+        assertThat(page.locator(".sources [role=alert]")).containsText("no column is the output");
+        page.getByLabel("Meaning of MHz").selectOption("OUTPUT");
+        page.getByLabel("Meaning of who").selectOption("CALL_SIGN");
+        page.getByLabel("Meaning of where").selectOption("SITE");
+        button(page, "Read the rows").click();
+        assertThat(page.locator(".kinds")).containsText("2 new", SLOWLY);
+        button(page, "2 bad").click();
+        assertThat(page.locator("tbody")).containsText("holds a formula");
+        assertThat(page.locator("tbody")).containsText("3 cells, the headings have 7");
+        Download download = page.waitForDownload(
+                () -> page.getByText("Save the 2 bad rows as a file").click());
+        Assertions.assertThat(Files.readString(download.path()))
+                .startsWith("line,reason,who,where")
+                .contains("'=1+1");
+        page.getByLabel("take the 1 in doubt too").uncheck();
+        page.reload();
+        page.getByLabel("take the 1 in doubt too").uncheck();
+        button(page, "Take 1 entries into the directory").click();
+        assertThat(page.locator(".sources")).containsText("1 entries were taken.");
+        page.navigate(Application.address() + "/find");
+        page.locator("#find-at").fill("10.1 10.1");
+        page.locator("#find-at").press("Enter");
+        assertThat(page.locator(".count")).containsText("1 found");
+        assertThat(page.locator("#found-0")).containsText("Far Point");
+    }
+
+    /** A pull that fails in the middle says so, goes on where it was, and is given up without a trace. */
+    @Test
+    void aPullThatFailsGoesOn() {
+        Page page = page("/sources");
+        page.getByLabel("let it fail at entry 20,000").check();
+        button(page, "Pull its listing").click();
+        assertThat(page.locator(".sources [role=alert]")).containsText("503 at entry 20001", SLOWLY);
+        page.navigate(Application.address() + "/sources");
+        page.getByLabel("let it fail at entry 20,000").uncheck();
+        page.getByText("Directory service", new Page.GetByTextOptions().setExact(true))
+                .and(page.locator("a"))
+                .first()
+                .click();
+        button(page, "Go on from row 20,001").click();
+        assertThat(page.locator(".reading")).containsText("of 50,032 rows");
+        button(page, "Stop reading").click();
+        assertThat(page.locator(".sources [role=alert]")).containsText("Stopped", SLOWLY);
+        button(page, "Give it up").click();
+        assertThat(page.locator(".sources")).containsText("Nothing of it was taken.", SLOWLY);
+    }
+}
