@@ -80,7 +80,7 @@ const db = (value: number) => value.toFixed(0).replace('-', '−')
         </caption>
         <thead>
           <tr>
-            <th></th>
+            <td></td>
             <th>sent</th>
             <th>loss</th>
             <th>arrives</th>

@@ -18,6 +18,7 @@ const emit = defineEmits<{ close: []; look: [id: string]; opened: [id: string] }
 const perBand = ref(false)
 const closedToo = ref(false)
 const sure = ref(false)
+const bridged = ref(3)
 const name = ref(`Trip · ${props.name}`.slice(0, 60))
 const trip = ref<Trip | null>(null)
 const { tell, tellProblem } = useNotice()
@@ -33,6 +34,7 @@ const plan = useMutation({
           question: props.question,
           perBand: perBand.value,
           neededDb: sure.value ? 10 : 0,
+          bridgedKm: bridged.value,
           closedToo: closedToo.value,
         },
       }),
@@ -40,7 +42,7 @@ const plan = useMutation({
   onSuccess: (done) => (trip.value = done),
 })
 watch(
-  () => [props.route, props.question, perBand.value, closedToo.value, sure.value],
+  () => [props.route, props.question, perBand.value, closedToo.value, sure.value, bridged.value],
   () => plan.mutate(),
   { immediate: true, deep: true },
 )
@@ -79,6 +81,13 @@ async function asList() {
       <label><input v-model="perBand" type="checkbox" /> each band by itself</label>
       <label><input v-model="sure" type="checkbox" /> only where reach is likely</label>
       <label><input v-model="closedToo" type="checkbox" /> closed ones too</label>
+      <label>
+        breaks up to
+        <select v-model.number="bridged">
+          <option v-for="each in [0, 1, 3, 5, 10]" :key="each" :value="each">{{ each }} km</option>
+        </select>
+        are all right
+      </label>
       <span class="space" />
       <v-btn size="small" @click="emit('close')">Close the trip</v-btn>
     </header>
@@ -125,6 +134,7 @@ async function asList() {
               <th class="figure">listen MHz</th>
               <th>tone</th>
               <th class="figure">least margin</th>
+              <th>breaks</th>
               <th class="wide">heard from and to</th>
             </tr>
           </thead>
@@ -140,6 +150,7 @@ async function asList() {
               <td class="figure">{{ megahertz(leg.entry.outputHz) }}</td>
               <td class="mono">{{ toneOf(leg.entry.talkTone) }}</td>
               <td class="figure">{{ leg.leastMarginDb.toFixed(0) }} dB</td>
+              <td>{{ leg.weakKm > 0 ? `weak for ${leg.weakKm.toFixed(0)} km` : '' }}</td>
               <td class="wide mono">km {{ km(leg.heardFromKm) }} to {{ km(leg.heardToKm) }}</td>
             </tr>
           </tbody>
@@ -195,6 +206,13 @@ h3 {
 }
 .space {
   flex: 1;
+}
+select {
+  height: 30px;
+  border: 1px solid var(--quiet);
+  border-radius: 6px;
+  background: var(--surface);
+  color: var(--ink);
 }
 .stale {
   opacity: 0.6;

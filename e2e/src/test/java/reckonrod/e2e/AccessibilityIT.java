@@ -85,6 +85,7 @@ class AccessibilityIT extends BrowserTest {
         Page page = page(
                 "/find",
                 new Browser.NewContextOptions().setViewportSize(width, 844).setColorScheme(scheme));
+        awaitGround(page);
         page.locator("#find-at").fill("Vellan Harbour");
         page.locator("#find-at").press("Enter");
         assertThat(page.locator("#found-10")).isVisible();

@@ -83,6 +83,16 @@ abstract class BrowserTest {
         return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name));
     }
 
+    /** The invented ground comes a moment after the first start. */
+    static void awaitGround(Page page) {
+        page.waitForCondition(
+                () -> page.request()
+                        .get(Application.address() + "/api/find/path?id=vellan:highland&at=Vellan%20Harbour")
+                        .text()
+                        .contains("fresnel"),
+                new Page.WaitForConditionOptions().setTimeout(40_000));
+    }
+
     static Locator row(Page page, int slot) {
         return page.locator(".row.channel[data-slot='" + slot + "']");
     }

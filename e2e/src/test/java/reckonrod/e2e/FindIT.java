@@ -41,6 +41,7 @@ class FindIT extends BrowserTest {
     @Test
     void aroundAPlaceAndIntoTheListByKeyboard() {
         Page page = page("/arrange");
+        awaitGround(page);
         assertThat(row(page, 0)).isVisible();
         row(page, 4).or(page.locator(".row.free[data-slot='4']")).first().click();
         page.keyboard().press("Alt+1");

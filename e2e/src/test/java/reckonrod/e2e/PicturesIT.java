@@ -86,6 +86,7 @@ class PicturesIT extends BrowserTest {
         take(page, "load");
         assertThat(page.locator(".steps .job")).containsText("found equal", SLOWLY);
         page.navigate(Application.address() + "/find");
+        awaitGround(page);
         page.locator("#find-at").fill("Vellan Harbour");
         page.locator("#find-at").press("Enter");
         assertThat(page.locator("#found-10")).isVisible();
@@ -102,7 +103,7 @@ class PicturesIT extends BrowserTest {
         page.navigate(Application.address() + "/sources");
         button(page, "Pull its listing").click();
         assertThat(page.locator(".kinds"))
-                .containsText("50,000 new", new LocatorAssertions.ContainsTextOptions().setTimeout(90_000));
+                .containsText("50,001 new", new LocatorAssertions.ContainsTextOptions().setTimeout(90_000));
         take(page, "sources");
         button(page, "Give it up").click();
         Page phone = page("/arrange", new Browser.NewContextOptions().setViewportSize(390, 844));

@@ -20,32 +20,32 @@ final class Cover {
 
     private Cover() {}
 
-    static List<Stretch> of(List<Coverage> candidates, int stones, double needed) {
+    static List<Stretch> of(List<Coverage> candidates, int stones) {
         List<Stretch> chosen = new ArrayList<>();
         int at = 0;
         while (at < stones) {
-            int best = farthest(candidates, at, needed);
+            int best = farthest(candidates, at);
             if (best < 0) {
                 at++;
             } else {
-                int end = candidates.get(best).runEnd(at, needed);
+                int end = candidates.get(best).runEnd(at);
                 chosen.add(new Stretch(best, at, end));
                 at = end + 1;
             }
         }
-        return withBestChanges(chosen, candidates, needed);
+        return withBestChanges(chosen, candidates);
     }
 
     // Of several that are heard equally far, the one heard best on the way there.
-    private static int farthest(List<Coverage> candidates, int at, double needed) {
+    private static int farthest(List<Coverage> candidates, int at) {
         int best = -1;
         int bestEnd = -1;
         for (int i = 0; i < candidates.size(); i++) {
             Coverage each = candidates.get(i);
-            if (!each.covers(at, needed)) {
+            if (!each.covers(at)) {
                 continue;
             }
-            int end = each.runEnd(at, needed);
+            int end = each.runEnd(at);
             if (end > bestEnd
                     || end == bestEnd
                             && each.mean(at, end) > candidates.get(best).mean(at, end)) {
@@ -57,7 +57,7 @@ final class Cover {
     }
 
     /** Where two stretches overlap, the change comes where the next one is first heard as well as the one before it. */
-    private static List<Stretch> withBestChanges(List<Stretch> chosen, List<Coverage> candidates, double needed) {
+    private static List<Stretch> withBestChanges(List<Stretch> chosen, List<Coverage> candidates) {
         List<Stretch> result = new ArrayList<>(chosen);
         for (int i = 1; i < result.size(); i++) {
             Stretch before = result.get(i - 1);
@@ -67,7 +67,7 @@ final class Cover {
             }
             Coverage leaving = candidates.get(before.candidate());
             Coverage coming = candidates.get(next.candidate());
-            int from = Math.max(before.first() + 1, coming.runStart(next.first(), needed));
+            int from = Math.max(before.first() + 1, coming.runStart(next.first()));
             for (int stone = from; stone < next.first(); stone++) {
                 if (coming.margin(stone) >= leaving.margin(stone)) {
                     result.set(i - 1, new Stretch(before.candidate(), before.first(), stone - 1));

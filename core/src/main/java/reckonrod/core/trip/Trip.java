@@ -49,7 +49,8 @@ public record Trip(double metres, List<BandTrip> bands) {
      * @param entry the repeater
      * @param fromMetres where to change to it
      * @param toMetres where it ends
-     * @param leastMarginDecibels the smallest margin on the stretch
+     * @param leastMarginDecibels the smallest margin on the stretch, breaks left out
+     * @param weakMetres how much of it are breaks that were put up with
      * @param heardFromMetres where it is first heard, perhaps before the change
      * @param heardToMetres up to where it is heard
      */
@@ -58,6 +59,7 @@ public record Trip(double metres, List<BandTrip> bands) {
             double fromMetres,
             double toMetres,
             double leastMarginDecibels,
+            double weakMetres,
             double heardFromMetres,
             double heardToMetres) {}
 

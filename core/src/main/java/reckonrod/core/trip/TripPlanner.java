@@ -43,13 +43,30 @@ public final class TripPlanner {
     }
 
     /**
+     * What counts as heard.
+     *
+     * @param neededDecibels the margin below which a repeater is not, −20 to 40 dB
+     * @param bridgedMetres breaks of at most so many metres are put up with rather than changing for them, 0 to 50 000
+     */
+    public record Wish(double neededDecibels, double bridgedMetres) {
+        public Wish {
+            if (!(neededDecibels >= -20 && neededDecibels <= 40)) {
+                throw new IllegalArgumentException("Needed margin must be -20 to 40 dB, was " + neededDecibels);
+            }
+            if (!(bridgedMetres >= 0 && bridgedMetres <= 50_000)) {
+                throw new IllegalArgumentException("Breaks must be 0 to 50 km long, was " + bridgedMetres / 1000);
+            }
+        }
+    }
+
+    /**
      * Plans a trip.
      *
      * @param candidates the repeaters that may be used; those without a position are left out
      * @param perBand whether each band is to cover the way by itself
-     * @param neededDecibels the margin below which a repeater does not count as heard
+     * @param wish what counts as heard
      */
-    public Trip plan(Route route, List<DirectoryEntry> candidates, boolean perBand, double neededDecibels) {
+    public Trip plan(Route route, List<DirectoryEntry> candidates, boolean perBand, Wish wish) {
         List<Route.Milestone> stones = route.milestones(Math.max(STONE_METRES, route.metres() / MOST_STONES));
         Map<String, List<DirectoryEntry>> groups = new LinkedHashMap<>();
         if (!perBand) {
@@ -62,7 +79,7 @@ public final class TripPlanner {
             }
         }
         List<Trip.BandTrip> bands = new ArrayList<>();
-        groups.forEach((band, entries) -> bands.add(band(band, entries, stones, neededDecibels)));
+        groups.forEach((band, entries) -> bands.add(band(band, entries, stones, wish)));
         bands.removeIf(band -> perBand && band.legs().isEmpty());
         return new Trip(route.metres(), bands);
     }
@@ -71,13 +88,13 @@ public final class TripPlanner {
         return plan.bandAt(entry.signal().output()).map(Band::name).orElse("outside the plan");
     }
 
-    private Trip.BandTrip band(String band, List<DirectoryEntry> entries, List<Route.Milestone> stones, double needed) {
+    private Trip.BandTrip band(String band, List<DirectoryEntry> entries, List<Route.Milestone> stones, Wish wish) {
         List<Coverage> coverages =
-                entries.stream().map(entry -> coverage(entry, stones)).toList();
+                entries.stream().map(entry -> coverage(entry, stones, wish)).toList();
         List<Trip.Leg> legs = new ArrayList<>();
         List<Trip.Gap> gaps = new ArrayList<>();
         double reached = 0;
-        for (Cover.Stretch stretch : Cover.of(coverages, stones.size(), needed)) {
+        for (Cover.Stretch stretch : Cover.of(coverages, stones.size())) {
             Coverage coverage = coverages.get(stretch.candidate());
             double from = stretch.first() == 0 ? 0 : between(stones, stretch.first());
             double to = stretch.last() == stones.size() - 1
@@ -90,11 +107,16 @@ public final class TripPlanner {
                     from,
                     to,
                     coverage.least(stretch.first(), stretch.last()),
-                    stones.get(coverage.runStart(stretch.first(), needed)).metres(),
-                    stones.get(coverage.runEnd(stretch.last(), needed)).metres()));
+                    coverage.weak(stretch.first(), stretch.last()) * spacing(stones),
+                    stones.get(coverage.runStart(stretch.first())).metres(),
+                    stones.get(coverage.runEnd(stretch.last())).metres()));
         }
         addGap(gaps, reached, stones.get(stones.size() - 1).metres());
         return new Trip.BandTrip(band, legs, gaps, entries.size());
+    }
+
+    private static double spacing(List<Route.Milestone> stones) {
+        return stones.get(1).metres();
     }
 
     private static void addGap(List<Trip.Gap> gaps, double from, double to) {
@@ -108,12 +130,13 @@ public final class TripPlanner {
         return (stones.get(stone - 1).metres() + stones.get(stone).metres()) / 2;
     }
 
-    private Coverage coverage(DirectoryEntry entry, List<Route.Milestone> stones) {
+    private Coverage coverage(DirectoryEntry entry, List<Route.Milestone> stones, Wish wish) {
+        int bridged = (int) Math.floor(wish.bridgedMetres / spacing(stones));
         double[] margins = new double[stones.size()];
         Arrays.fill(margins, Double.NEGATIVE_INFINITY);
         Optional<RepeaterPlace> there = RepeaterPlace.of(entry);
         if (there.isEmpty()) {
-            return new Coverage(margins);
+            return new Coverage(margins, wish.neededDecibels, bridged);
         }
         Frequency output = entry.signal().output();
         Frequency input = finder.input(entry);
@@ -125,6 +148,6 @@ public final class TripPlanner {
                         Reach.between(here, repeater, output, input, terrain).marginDecibels();
             }
         }
-        return new Coverage(margins);
+        return new Coverage(margins, wish.neededDecibels, bridged);
     }
 }

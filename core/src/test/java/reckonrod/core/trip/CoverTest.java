@@ -18,7 +18,7 @@ class CoverTest {
         Random random = new Random(seed);
         for (int round = 0; round < 400; round++) {
             List<Coverage> candidates = random(random);
-            List<Cover.Stretch> chosen = Cover.of(candidates, STONES, 0);
+            List<Cover.Stretch> chosen = Cover.of(candidates, STONES);
             int next = 0;
             for (Cover.Stretch stretch : chosen) {
                 assertThat(stretch.first()).isGreaterThanOrEqualTo(next).isLessThanOrEqualTo(stretch.last());
@@ -26,7 +26,7 @@ class CoverTest {
                     assertThat(heardAt(candidates, stone)).isFalse();
                 }
                 for (int stone = stretch.first(); stone <= stretch.last(); stone++) {
-                    assertThat(candidates.get(stretch.candidate()).covers(stone, 0))
+                    assertThat(candidates.get(stretch.candidate()).covers(stone))
                             .as("seed %s round %s", seed, round)
                             .isTrue();
                 }
@@ -42,13 +42,13 @@ class CoverTest {
     private static List<Coverage> random(Random random) {
         List<Coverage> candidates = new ArrayList<>();
         for (int i = 1 + random.nextInt(6); i > 0; i--) {
-            candidates.add(new Coverage(random.doubles(STONES, -20, 15).toArray()));
+            candidates.add(new Coverage(random.doubles(STONES, -20, 15).toArray(), 0, random.nextInt(3)));
         }
         return candidates;
     }
 
     private static boolean heardAt(List<Coverage> candidates, int stone) {
-        return candidates.stream().anyMatch(each -> each.covers(stone, 0));
+        return candidates.stream().anyMatch(each -> each.covers(stone));
     }
 
     /** Dynamic programming over the stones: the fewest stretches with that one in use. */
@@ -61,7 +61,7 @@ class CoverTest {
             int best = Math.min(idle, java.util.Arrays.stream(using).min().orElse(none));
             int[] next = new int[using.length];
             for (int i = 0; i < using.length; i++) {
-                next[i] = candidates.get(i).covers(stone, 0) ? Math.min(using[i], best + 1) : none;
+                next[i] = candidates.get(i).covers(stone) ? Math.min(using[i], best + 1) : none;
             }
             idle = heardAt(candidates, stone) ? none : best;
             using = next;
@@ -71,9 +71,19 @@ class CoverTest {
 
     @org.junit.jupiter.api.Test
     void theChangeComesWhereTheNextOneIsHeardAsWell() {
-        Coverage first = new Coverage(new double[] {20, 18, 12, 8, 5, 1, -5, -9, -9});
-        Coverage second = new Coverage(new double[] {-9, -2, 1, 9, 12, 15, 18, 20, 20});
-        assertThat(Cover.of(List.of(first, second), STONES, 0))
+        Coverage first = new Coverage(new double[] {20, 18, 12, 8, 5, 1, -5, -9, -9}, 0, 0);
+        Coverage second = new Coverage(new double[] {-9, -2, 1, 9, 12, 15, 18, 20, 20}, 0, 0);
+        assertThat(Cover.of(List.of(first, second), STONES))
                 .containsExactly(new Cover.Stretch(0, 0, 2), new Cover.Stretch(1, 3, 8));
+    }
+
+    /** A break inside is put up with; one at the end, or a longer one, is not. */
+    @org.junit.jupiter.api.Test
+    void shortBreaksAreBridged() {
+        Coverage coverage = new Coverage(new double[] {-1, 5, -1, -1, 4, -1, -1, -1, 6}, 0, 2);
+        assertThat(Cover.of(List.of(coverage), STONES))
+                .containsExactly(new Cover.Stretch(0, 1, 4), new Cover.Stretch(0, 8, 8));
+        assertThat(coverage.weak(1, 4)).isEqualTo(2);
+        assertThat(coverage.least(1, 4)).isEqualTo(4);
     }
 }

@@ -38,7 +38,9 @@ class TripPlannerTest {
                 at("end", 290).build(),
                 at("needless", 5).build(),
                 at("begin", 40).build());
-        Trip.BandTrip trip = PLANNER.plan(ROUTE, candidates, false, 0).bands().get(0);
+        Trip.BandTrip trip = PLANNER.plan(ROUTE, candidates, false, new TripPlanner.Wish(0, 0))
+                .bands()
+                .get(0);
         assertThat(trip.legs()).extracting(leg -> leg.entry().label()).containsExactly("begin", "end");
         assertThat(trip.gaps()).hasSize(1);
         Trip.Leg first = trip.legs().get(0);
@@ -63,12 +65,15 @@ class TripPlannerTest {
         candidates.add(at("two", 40).build());
         candidates.add(at("seventy", 40).line("441.150", "+", "").build());
         candidates.add(Entries.nowhere("v:n", "nowhere").build());
-        Trip trip = PLANNER.plan(ROUTE, candidates, true, 0);
+        Trip trip = PLANNER.plan(ROUTE, candidates, true, new TripPlanner.Wish(0, 0));
         assertThat(trip.bands())
                 .hasSize(2)
                 .allSatisfy(band -> assertThat(band.legs()).hasSize(1));
         assertThat(trip.repeaters()).hasSize(2);
-        assertThat(PLANNER.plan(ROUTE, List.of(), false, 0).bands().get(0).gapMetres())
+        assertThat(PLANNER.plan(ROUTE, List.of(), false, new TripPlanner.Wish(0, 0))
+                        .bands()
+                        .get(0)
+                        .gapMetres())
                 .isCloseTo(300_000, within(0.5));
     }
 
@@ -79,7 +84,7 @@ class TripPlannerTest {
                 List.of(at("a", 60).build(), at("b", 200).build());
         double before = 0;
         for (double needed : new double[] {0, 5, 10, 20}) {
-            double gaps = PLANNER.plan(ROUTE, candidates, false, needed)
+            double gaps = PLANNER.plan(ROUTE, candidates, false, new TripPlanner.Wish(needed, 0))
                     .bands()
                     .get(0)
                     .gapMetres();

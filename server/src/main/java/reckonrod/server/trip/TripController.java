@@ -32,6 +32,7 @@ import reckonrod.server.problem.ProblemException;
 class TripController {
     private static final int MOST_CANDIDATES = 3_000;
     private static final double MOST_ROUTE_METRES = 3_000_000;
+    private static final double USUAL_BREAK_KILOMETRES = 3;
 
     private final Searching searching;
     private final TerrainTiles terrain;
@@ -48,6 +49,7 @@ class TripController {
      *
      * @param perBand whether each band is to cover the way by itself
      * @param neededDb the margin below which a repeater does not count as heard; 0 if missing
+     * @param bridgedKm breaks of at most so many kilometres are put up with; 3 if missing
      * @param closedToo whether closed ones may be used
      */
     record TripRequest(
@@ -55,11 +57,18 @@ class TripController {
             @Valid @NotNull(message = "must be given") Question question,
             boolean perBand,
             @Schema(nullable = true) Double neededDb,
+            @Schema(nullable = true) Double bridgedKm,
             boolean closedToo) {}
 
     /** Who to use from one kilometre to another, and how far it is heard beyond. */
     record LegView(
-            EntryView entry, double fromKm, double toKm, double heardFromKm, double heardToKm, double leastMarginDb) {}
+            EntryView entry,
+            double fromKm,
+            double toKm,
+            double heardFromKm,
+            double heardToKm,
+            double leastMarginDb,
+            double weakKm) {}
 
     /** A stretch where nobody is heard. */
     record GapView(double fromKm, double toKm) {}
@@ -88,17 +97,22 @@ class TripController {
         List<DirectoryEntry> candidates = near.stream()
                 .filter(entry -> isOfUse(entry, request.closedToo()))
                 .toList();
-        Trip trip = new TripPlanner(plan, terrain, finder)
-                .plan(
-                        route,
-                        candidates,
-                        request.perBand(),
-                        Optional.ofNullable(request.neededDb()).orElse(0.0));
+        Trip trip = new TripPlanner(plan, terrain, finder).plan(route, candidates, request.perBand(), wish(request));
         return new TripView(
                 km(route.metres()),
                 trip.bands().stream().map(band -> bandView(band, plan)).toList(),
                 trip.repeaters().stream().map(DirectoryEntry::id).toList(),
                 near.size() - (long) candidates.size());
+    }
+
+    private static TripPlanner.Wish wish(TripRequest request) {
+        try {
+            return new TripPlanner.Wish(
+                    Optional.ofNullable(request.neededDb()).orElse(0.0),
+                    Optional.ofNullable(request.bridgedKm()).orElse(USUAL_BREAK_KILOMETRES) * 1000);
+        } catch (IllegalArgumentException outOfRange) {
+            throw ProblemException.refused("wish-out-of-range", "Out of range", outOfRange.getMessage() + ".");
+        }
     }
 
     private boolean isOfUse(DirectoryEntry entry, boolean closedToo) {
@@ -117,7 +131,8 @@ class TripController {
                                 km(leg.toMetres()),
                                 km(leg.heardFromMetres()),
                                 km(leg.heardToMetres()),
-                                Math.rint(leg.leastMarginDecibels() * 10) / 10))
+                                Math.rint(leg.leastMarginDecibels() * 10) / 10,
+                                km(leg.weakMetres())))
                         .toList(),
                 band.gaps().stream()
                         .map(gap -> new GapView(km(gap.fromMetres()), km(gap.toMetres())))
