@@ -98,7 +98,8 @@ public class CoreBenchmark {
                             Reckoner.reckon(line, plan).channel().orElseThrow(),
                             line));
         }
-        return new ChannelList("bench", plan.id(), "", new SlotRange(0, size - 1), NameRecipe.PLACE, List.of(), entries);
+        return new ChannelList(
+                "bench", plan.id(), "", new SlotRange(0, size - 1), NameRecipe.PLACE, List.of(), entries);
     }
 
     /** The yardstick: SHA-256 of 1 KiB, so that figures of different machines can be compared. */

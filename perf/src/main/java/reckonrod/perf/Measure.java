@@ -31,6 +31,7 @@ public final class Measure {
         Map<String, Double> micros = new LinkedHashMap<>();
         for (RunResult result : new Runner(new OptionsBuilder()
                         .include(CoreBenchmark.class.getSimpleName())
+                        .include(ReachBenchmark.class.getSimpleName())
                         .verbosity(VerboseMode.SILENT)
                         .build())
                 .run()) {

@@ -17,8 +17,9 @@ import reckonrod.core.finding.Severity;
  *
  * @param age how long ago it was confirmed
  * @param findings what speaks against it, gravest first
+ * @param looksDead whether it is off the air, dropped, or was not confirmed for years
  */
-public record Trust(Age age, List<Finding> findings) {
+public record Trust(Age age, List<Finding> findings, boolean looksDead) {
     static final FindingKind OFF_AIR = new FindingKind(
             "entry-off-air",
             Severity.DOUBT,
@@ -102,7 +103,10 @@ public record Trust(Age age, List<Finding> findings) {
             findings.add(Finding.of(CLOSED, Field.LINE, name));
         }
         findings.sort(Finding.ORDER);
-        return new Trust(age, findings);
+        return new Trust(
+                age,
+                findings,
+                standing.state() == State.OFF_AIR || standing.state() == State.NO_LONGER_LISTED || age == Age.OLD);
     }
 
     private static Age age(Optional<LocalDate> confirmed, LocalDate today) {
@@ -128,12 +132,5 @@ public record Trust(Age age, List<Finding> findings) {
                 .map(confirmed -> String.valueOf(ChronoUnit.MONTHS.between(confirmed, today)))
                 .orElse("");
         return Optional.of(Finding.of(kind, Field.LINE, Map.of("name", entry.label(), "months", months, "day", day)));
-    }
-
-    /** Whether it looks dead: off the air, dropped, or not confirmed for years. */
-    public boolean looksDead() {
-        return findings.stream()
-                .map(Finding::kind)
-                .anyMatch(kind -> kind.equals(OFF_AIR) || kind.equals(NO_LONGER_LISTED) || kind.equals(OLD));
     }
 }

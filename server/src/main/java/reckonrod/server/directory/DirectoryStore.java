@@ -39,11 +39,13 @@ public class DirectoryStore {
 
     /** Where the entries come from, the largest source first. */
     public List<Source> sources() {
-        return entities.createQuery(
+        return entities
+                .createQuery(
                         "select e.fields.source, count(e), max(e.fields.confirmedOn) from EntryRecord e"
                                 + " group by e.fields.source order by count(e) desc",
                         Object[].class)
-                .getResultStream()
+                .getResultList()
+                .stream()
                 .map(row -> new Source((String) row[0], (Long) row[1], (LocalDate) row[2]))
                 .toList();
     }
@@ -53,9 +55,11 @@ public class DirectoryStore {
         if (ids.isEmpty()) {
             return Map.of();
         }
-        return entities.createQuery("select e from EntryRecord e where e.id in :ids", EntryRecord.class)
+        return entities
+                .createQuery("select e from EntryRecord e where e.id in :ids", EntryRecord.class)
                 .setParameter("ids", ids)
-                .getResultStream()
+                .getResultList()
+                .stream()
                 .map(EntryRecord::entry)
                 .collect(Collectors.toMap(DirectoryEntry::id, Function.identity()));
     }
@@ -76,7 +80,7 @@ public class DirectoryStore {
                 "select e.id, e.fields.latitude, e.fields.longitude from EntryRecord e" + conditions.where(),
                 Object[].class);
         conditions.set(query);
-        return query.getResultStream()
+        return query.getResultList().stream()
                 .map(row -> new Spot((String) row[0], (Double) row[1], (Double) row[2]))
                 .toList();
     }
@@ -88,8 +92,7 @@ public class DirectoryStore {
                 "select e from EntryRecord e" + conditions.where() + " order by e.fields.site, e.fields.outputHz, e.id",
                 EntryRecord.class);
         conditions.set(query);
-        return query.setMaxResults(most)
-                .getResultStream()
+        return query.setMaxResults(most).getResultList().stream()
                 .map(EntryRecord::entry)
                 .toList();
     }
@@ -108,7 +111,8 @@ public class DirectoryStore {
 
     /** Places whose names begin with a text, most entries first. */
     public List<NamedPlace> places(String begin, int most) {
-        return entities.createQuery(
+        return entities
+                .createQuery(
                         "select e.fields.site, e.fields.area, avg(e.fields.latitude), avg(e.fields.longitude) from"
                                 + " EntryRecord e where e.fields.searchText like :within escape '\\'"
                                 + " and lower(e.fields.site) like :begin escape '\\'"
@@ -118,7 +122,8 @@ public class DirectoryStore {
                 .setParameter("within", "%" + escaped(begin) + "%")
                 .setParameter("begin", escaped(begin) + "%")
                 .setMaxResults(most)
-                .getResultStream()
+                .getResultList()
+                .stream()
                 .map(row -> new NamedPlace((String) row[0], (String) row[1], (Double) row[2], (Double) row[3]))
                 .toList();
     }

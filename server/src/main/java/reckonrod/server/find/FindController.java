@@ -108,6 +108,7 @@ class FindController {
     FindView around(
             @RequestParam(defaultValue = "") String at,
             @RequestParam(defaultValue = "100") double km,
+            @RequestParam(defaultValue = "200") int most,
             @Valid @ParameterObject @ModelAttribute Question question) {
         BandPlan plan = asking.plan(question);
         Finder finder = searching.finder(asking.station(question), plan);

@@ -193,7 +193,7 @@ class ImportStore {
                         "select r.entryId, r.line from StagedRow r where r.importId = :import and r.entryId is not null",
                         Object[].class)
                 .setParameter("import", id)
-                .getResultStream()
+                .getResultList()
                 .forEach(row -> lines.put((String) row[0], (Integer) row[1]));
         return lines;
     }
@@ -274,6 +274,8 @@ class ImportStore {
                                 record)
                         .executeUpdate()
                 : 0;
+        // Searches right after this must not go by the counts of the empty table.
+        entities.createNativeQuery("analyze directory_entry").executeUpdate();
         forgetContent(id);
         record.end(
                 ImportState.TAKEN,
@@ -290,7 +292,7 @@ class ImportStore {
                                 + " group by r.kind, r.doubtful",
                         Object[].class)
                 .setParameter("import", id)
-                .getResultStream()
+                .getResultList()
                 .forEach(row -> {
                     RowKind kind = (RowKind) row[0];
                     long count = (Long) row[2];
