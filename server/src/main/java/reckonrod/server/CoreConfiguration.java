@@ -3,6 +3,7 @@ package reckonrod.server;
 import java.time.Clock;
 import org.hibernate.cfg.MappingSettings;
 import org.hibernate.type.format.jackson.Jackson3JsonFormatMapper;
+import org.springframework.beans.factory.config.BeanFactoryPostProcessor;
 import org.springframework.boot.hibernate.autoconfigure.HibernatePropertiesCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -26,6 +27,14 @@ class CoreConfiguration {
     @Bean
     Clock clock() {
         return Clock.systemUTC();
+    }
+
+    // A connection that was just used is otherwise handed out unchecked, and one request fails after the database
+    // restarts.
+    // The pool reads this when it is made, so that it must be said before any bean is.
+    @Bean
+    static BeanFactoryPostProcessor connectionsAreAlwaysChecked() {
+        return beans -> System.setProperty("com.zaxxer.hikari.aliveBypassWindowMs", "-1");
     }
 
     // The API documentation brings another JSON library along, which Hibernate would otherwise take.

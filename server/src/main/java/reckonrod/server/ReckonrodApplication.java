@@ -10,12 +10,6 @@ import org.springframework.scheduling.annotation.EnableScheduling;
 @ConfigurationPropertiesScan
 @EnableScheduling
 public class ReckonrodApplication {
-    static {
-        // A connection that was just used is otherwise handed out unchecked, and one request fails after the database
-        // restarts.
-        System.setProperty("com.zaxxer.hikari.aliveBypassWindowMs", "0");
-    }
-
     /** Starts the application. */
     public static void main(String[] arguments) {
         SpringApplication.run(ReckonrodApplication.class, arguments);
