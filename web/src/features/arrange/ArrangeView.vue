@@ -229,8 +229,11 @@ header {
 }
 .bar {
   display: flex;
-  gap: 8px;
+  gap: 6px;
   padding: 0 20px 10px;
+}
+.bar .v-btn {
+  padding-inline: 11px;
 }
 .space {
   flex: 1;

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
 import { computed, defineAsyncComponent, nextTick, ref, watch } from 'vue'
-import { api, unwrap, type Found } from '@/shared/api/client'
+import { api, unwrap, type Found, type Schemas } from '@/shared/api/client'
 import KeysDialog from '@/shared/components/KeysDialog.vue'
 import { useOpenList } from '@/shared/composables/useOpenList'
 import EntryPanel from './components/EntryPanel.vue'
@@ -19,7 +19,7 @@ const KEYS: [string, string][] = [
   ['↑ ↓ or j k', 'up and down what was found'],
   ['Space', 'choose the repeater, or let it go'],
   ['Enter or t', 'take the chosen ones, or the one at the cursor, into the list'],
-  ['a', 'choose everything in likely reach'],
+  ['a', 'choose all that are alive, open, analogue and in likely reach'],
   ['m', 'to the map, where arrow keys move it and Enter takes its middle'],
   ['p', 'to the place'],
 ]
@@ -32,8 +32,22 @@ const { data: plan } = useQuery({
   queryFn: () => unwrap(api.GET('/api/band-plans/{id}', { params: { path: { id: planId.value } } })),
 })
 const bands = computed(() => plan.value?.bands.map((band) => band.name) ?? [])
-const { way, at, km, filters, filtered, route, routeRequest, corridor, question, asked, search, clear } =
-  useFind(openId, station)
+const {
+  way,
+  at,
+  box,
+  km,
+  order,
+  filters,
+  filtered,
+  route,
+  routeRequest,
+  corridor,
+  question,
+  asked,
+  search,
+  clear,
+} = useFind(openId, station)
 const { data, error, isPlaceholderData: stale, isFetching, refetch } = search
 const { data: sources } = useQuery({
   queryKey: ['sources'],
@@ -48,6 +62,19 @@ const here = computed(() =>
 const drawnRoute = computed(() =>
   way.value === 'along' && route.value ? (data.value?.route?.points ?? null) : null,
 )
+
+const says = computed(() => {
+  const now = data.value
+  if (!now) return ''
+  const place = now.here ? `${now.here.name}${now.here.area ? `, ${now.here.area}` : ''}` : ''
+  const where = now.route
+    ? ` along ${now.route.kilometres.toFixed(0)} km, ${route.value?.name ?? ''}`
+    : box.value
+      ? ` on the part of the map${place && `, seen from ${place}`}`
+      : place && ` around ${place}`
+  const more = now.total > now.found.length ? `; the nearest ${now.found.length} are shown` : ''
+  return `found${where}${more}`
+})
 
 const cursor = ref(0)
 const ticked = ref(new Set<string>())
@@ -80,13 +107,7 @@ function look(id: string) {
   if (i >= 0) cursor.value = i
 }
 function chooseLikely() {
-  ticked.value = new Set(
-    found.value
-      .filter(
-        (each) => each.reach?.verdict === 'likely' && !each.entry.looksDead && each.entry.mode !== 'digital',
-      )
-      .map((each) => each.entry.id),
-  )
+  ticked.value = new Set(found.value.filter((each) => each.recommended).map((each) => each.entry.id))
 }
 
 const drawing = ref(false)
@@ -101,7 +122,9 @@ function useDrawn() {
   drawn.value = []
 }
 const tripOpen = ref(false)
+const legs = ref<Schemas['LegView'][]>([])
 watch([way, route], () => (tripOpen.value = false))
+watch(tripOpen, () => (legs.value = []))
 
 const keysOpen = ref(false)
 const step = (by: number) =>
@@ -144,6 +167,7 @@ async function taken() {
         v-model:way="way"
         v-model:at="at"
         v-model:km="km"
+        v-model:order="order"
         v-model:corridor="corridor"
         v-model:filters="filters"
         v-model:route="route"
@@ -166,16 +190,13 @@ async function taken() {
             </template>
             <template v-else-if="data">
               <span>
-                <b>{{ data.total.toLocaleString('en') }}</b> found<template v-if="here">
-                  around {{ here.name }}<template v-if="here.area">, {{ here.area }}</template></template
-                ><template v-else-if="data.route">
-                  along {{ data.route.kilometres.toFixed(0) }} km, {{ route?.name }}</template
-                ><template v-if="data.total > data.found.length"
-                  >; the nearest {{ data.found.length }} are shown</template
-                >
+                <b>{{ data.total.toLocaleString('en') }}</b> {{ says }}
               </span>
             </template>
             <span v-else>Searching…</span>
+            <button v-if="box && way === 'around'" type="button" class="link" @click="box = ''">
+              {{ at.trim() ? 'Around the place again' : 'Everywhere again' }}
+            </button>
             <router-link :to="{ name: 'sources' }">Sources</router-link>
           </div>
           <div v-if="error" class="note">
@@ -229,9 +250,12 @@ async function taken() {
           :at="cursor"
           :here="here"
           :route="drawnRoute"
+          :legs="legs"
           :drawing="drawing"
           :drawn="drawn"
-          :radius-km="way === 'around' ? km : null"
+          :radius-km="way === 'around' && !box ? km : null"
+          :boxable="way === 'around'"
+          @box="(edges) => (box = edges)"
           @pick="(i) => (cursor = i)"
           @point="point"
         />
@@ -245,6 +269,7 @@ async function taken() {
         :list-id="openId"
         :list-name="open?.name ?? ''"
         @close="tripOpen = false"
+        @planned="(all) => (legs = all)"
         @look="look"
         @opened="choose"
       />
@@ -337,6 +362,7 @@ footer {
 }
 .keys {
   margin-left: auto;
+  white-space: nowrap;
   color: var(--quiet);
   background: none;
   border: 0;

@@ -4,6 +4,7 @@ import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api, Problem, unwrap, type Import } from '@/shared/api/client'
 import { useKeptText } from '@/shared/composables/useKeptText'
+import { useOpenList } from '@/shared/composables/useOpenList'
 import { useNotice } from '@/shared/composables/useNotice'
 import ColumnMapping from './components/ColumnMapping.vue'
 import ImportReport from './components/ImportReport.vue'
@@ -14,6 +15,7 @@ const route = useRoute()
 const router = useRouter()
 const cache = useQueryClient()
 const { tellProblem } = useNotice()
+const { open } = useOpenList()
 const id = computed(() => String(route.params.id || ''))
 
 const { data: sources, error: sourcesError } = useQuery({
@@ -67,6 +69,8 @@ const charset = ref('')
 const chosen = ref<File | null>(null)
 async function bring(name: string, kind: string, body: Blob) {
   const query = new URLSearchParams({ name, kind, charset: kind === 'lines' ? 'UTF-8' : charset.value })
+  // Lines leave shifts out that the plan of the open list supplies.
+  if (open.value) query.set('bandPlan', open.value.bandPlan)
   let response: Response
   try {
     response = await fetch(`/api/imports?${query.toString()}`, {

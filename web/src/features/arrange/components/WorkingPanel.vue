@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Finding, ListView, Row } from '@/shared/api/client'
+import EntryLink from '@/features/find/components/EntryLink.vue'
 import AnswerPanel from '@/features/reckon/components/AnswerPanel.vue'
 import { useReckon } from '@/features/reckon/composables/useReckon'
 import FindingList from '@/shared/components/FindingList.vue'
@@ -75,6 +76,7 @@ function moveTo(event: Event) {
           </template>
         </dl>
       </section>
+      <EntryLink v-if="row.directoryId" :id="row.directoryId" :list-id="list.id" />
       <section aria-label="Typed as">
         <h2>Typed as</h2>
         <p class="mono typed">{{ row.line }}</p>

@@ -2,7 +2,10 @@
 import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { api, unwrap, type Found } from '@/shared/api/client'
+import { useReckon } from '@/features/reckon/composables/useReckon'
+import BandStrip from '@/shared/components/BandStrip.vue'
 import FindingList from '@/shared/components/FindingList.vue'
+import { useOpenList } from '@/shared/composables/useOpenList'
 import { withoutNulls } from '../composables/useFind'
 import { megahertz, toneOf } from '../composables/words'
 import PathProfile from './PathProfile.vue'
@@ -27,10 +30,30 @@ const { data: path } = useQuery({
       }),
     ),
 })
+const { open } = useOpenList()
+const { data: detail } = useQuery({
+  queryKey: ['entry', () => entry.value.id, () => open.value?.id],
+  queryFn: () =>
+    unwrap(
+      api.GET('/api/find/entry', {
+        params: { query: { id: entry.value.id, ...(open.value ? { list: open.value.id } : {}) } },
+      }),
+    ),
+})
+/** The channel as the list's band plan works it out: its strip, and the talk frequency where only a sign was published. */
+const { answer } = useReckon(() =>
+  open.value && detail.value?.entry.id === entry.value.id
+    ? { line: detail.value.line, bandPlan: open.value.bandPlan, licence: open.value.licence }
+    : null,
+)
 const shown = computed(() => (path.value?.found.entry.id === entry.value.id ? path.value : null))
 const reach = computed(() => props.found.reach)
 const talk = computed(() =>
-  entry.value.inputHz === null ? entry.value.inputWords : `${megahertz(entry.value.inputHz)} MHz`,
+  entry.value.inputHz !== null
+    ? `${megahertz(entry.value.inputHz)} MHz`
+    : answer.value?.sum.talk
+      ? `${answer.value.sum.talk} MHz by the plan`
+      : entry.value.inputWords,
 )
 const ways = computed(() =>
   reach.value
@@ -58,6 +81,12 @@ const db = (value: number) => value.toFixed(0).replace('-', '−')
       <dd class="mono talk">▲ {{ talk }}</dd>
       <dd class="talk">{{ toneOf(entry.talkTone) }}</dd>
     </dl>
+    <BandStrip
+      v-for="strip in answer?.strips ?? []"
+      :key="strip.band"
+      :strip="strip"
+      :shift="answer?.sum.shift ?? ''"
+    />
     <v-btn color="primary" variant="flat" :disabled="!listName" @click="$emit('take')">
       Take into {{ listName ?? 'a list' }}…
     </v-btn>

@@ -3,7 +3,7 @@ import 'leaflet/dist/leaflet.css'
 import L from 'leaflet'
 import { onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import { useTheme } from 'vuetify'
-import { api, unwrap, type Found } from '@/shared/api/client'
+import { api, unwrap, type Found, type Schemas } from '@/shared/api/client'
 import { loadLand } from '../composables/land'
 
 const props = defineProps<{
@@ -11,11 +11,18 @@ const props = defineProps<{
   at: number
   here: { latitude: number; longitude: number; name: string } | null
   route: number[][] | null
+  /** Where one changes on a trip, and to whom. */
+  legs: Schemas['LegView'][]
   drawing: boolean
   drawn: number[][]
   radiusKm: number | null
+  boxable: boolean
 }>()
-const emit = defineEmits<{ pick: [at: number]; point: [latitude: number, longitude: number] }>()
+const emit = defineEmits<{
+  pick: [at: number]
+  point: [latitude: number, longitude: number]
+  box: [edges: string]
+}>()
 
 const box = ref<HTMLElement | null>(null)
 const failed = ref('')
@@ -27,6 +34,7 @@ const ground = L.layerGroup()
 const rings = L.layerGroup()
 const marks = L.layerGroup()
 const way = L.layerGroup()
+const changes = L.layerGroup()
 const shapes: { polygon: L.Polygon | L.GeoJSON; coast: boolean }[] = []
 
 const colour = (name: string) =>
@@ -59,6 +67,13 @@ async function drawGround() {
     }
     paint()
     namesByZoom()
+    // Until there is something to show, the places that have names are.
+    if (!framed && own.places.length && map) {
+      map.fitBounds(
+        L.latLngBounds(own.places.map((place) => [place.latitude, place.longitude] as [number, number])),
+        { animate: false, padding: [40, 40] },
+      )
+    }
   } catch (cause) {
     failed.value = cause instanceof Error ? cause.message : String(cause)
   }
@@ -170,6 +185,23 @@ function drawWay() {
   }
 }
 
+function drawLegs() {
+  changes.clearLayers()
+  for (const leg of props.legs) {
+    L.marker([leg.latitude, leg.longitude], {
+      icon: L.divIcon({
+        className: 'change-mark',
+        html: text(`${leg.fromKm.toFixed(0)} km`),
+        iconSize: [0, 0],
+      }),
+      title: `From km ${leg.fromKm.toFixed(0)} on: ${leg.entry.label}`,
+      interactive: false,
+      keyboard: false,
+      zIndexOffset: 900,
+    }).addTo(changes)
+  }
+}
+
 /** Brings everything that was found into view; once for each place or route, so that it does not jump. */
 let framed = ''
 function frame() {
@@ -209,7 +241,7 @@ onMounted(() => {
   }).setView([47.4, -36], 6)
   map.attributionControl.setPrefix(false).addAttribution('Coastlines: Natural Earth, public domain')
   L.control.scale({ imperial: false }).addTo(map)
-  for (const layer of [ground, rings, way, marks]) layer.addTo(map)
+  for (const layer of [ground, rings, way, marks, changes]) layer.addTo(map)
   map.on('click', (event) => {
     const place = event.latlng.wrap()
     emit('point', place.lat, place.lng)
@@ -232,6 +264,7 @@ onBeforeUnmount(() => {
 watch(() => [props.found, props.here, props.route, props.radiusKm, props.drawing, props.drawn], all, {
   deep: true,
 })
+watch(() => props.legs, drawLegs)
 watch(
   () => props.at,
   () => {
@@ -248,6 +281,20 @@ watch(
   () => theme.global.name.value,
   () => setTimeout(() => (paint(), all())),
 )
+
+/** The edges of what is shown, as far as the earth goes round. */
+function inView() {
+  if (!map) return
+  const bounds = map.getBounds()
+  const whole = bounds.getEast() - bounds.getWest() >= 360
+  const edges = [
+    Math.max(-90, bounds.getSouth()),
+    whole ? -180 : L.latLng(0, bounds.getWest()).wrap().lng,
+    Math.min(90, bounds.getNorth()),
+    whole ? 180 : L.latLng(0, bounds.getEast()).wrap().lng,
+  ]
+  emit('box', edges.map((each) => each.toFixed(4)).join(','))
+}
 
 /** Enter on the map sets the point in its middle, as a click does anywhere. */
 function onKey(event: KeyboardEvent) {
@@ -268,6 +315,7 @@ function onKey(event: KeyboardEvent) {
       @keydown="onKey"
     />
     <span class="middle" aria-hidden="true">+</span>
+    <v-btn v-if="boxable" class="in-view" size="small" @click="inView">Search what the map shows</v-btn>
     <p v-if="failed" class="failed" role="alert">{{ failed }} The list goes on without the map.</p>
   </div>
 </template>
@@ -298,6 +346,11 @@ function onKey(event: KeyboardEvent) {
 }
 .map:focus-visible + .middle {
   display: block;
+}
+.in-view {
+  position: absolute;
+  right: 10px;
+  top: 10px;
 }
 .failed {
   position: absolute;
@@ -357,6 +410,16 @@ function onKey(event: KeyboardEvent) {
   font: 11px var(--mono);
   color: var(--quiet);
   background: var(--surface);
+  border-radius: 4px;
+}
+.map :deep(.change-mark span) {
+  position: absolute;
+  transform: translate(-50%, 6px);
+  padding: 1px 6px;
+  white-space: nowrap;
+  font: 600 11.5px var(--mono);
+  color: var(--surface);
+  background: var(--talk);
   border-radius: 4px;
 }
 .map :deep(.here-mark i) {

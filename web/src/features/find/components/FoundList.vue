@@ -41,7 +41,9 @@ defineExpose({ focus: () => box.value?.focus() })
       <div role="columnheader"><span class="unseen">Chosen</span></div>
       <div role="columnheader">Repeater</div>
       <div role="columnheader" class="figure">Listen MHz</div>
-      <div role="columnheader">Reach, {{ along ? 'where it is passed' : 'how far away' }}</div>
+      <div role="columnheader">
+        Reach<span class="far">, {{ along ? 'where it is passed' : 'how far away' }}</span>
+      </div>
     </div>
     <div role="rowgroup">
       <div
@@ -155,6 +157,9 @@ defineExpose({ focus: () => box.value?.focus() })
   cursor: pointer;
 }
 @media (max-width: 720px) {
+  .far {
+    display: none;
+  }
   .row {
     grid-template-columns: 28px minmax(0, 1fr) 80px 104px;
     padding: 3px 10px;

@@ -3,14 +3,15 @@ import { useQuery } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { api, unwrap } from '@/shared/api/client'
 import { useNotice } from '@/shared/composables/useNotice'
-import type { Filters, RouteGiven, Way } from '../composables/useFind'
-import { STATIONS, useStation } from '../composables/useStation'
+import type { Filters, Order, RouteGiven, Way } from '../composables/useFind'
+import { useStation } from '../composables/useStation'
 
 const props = defineProps<{ bands: string[]; problem: string | null; drawing: boolean; drawn: number[][] }>()
 const emit = defineEmits<{ draw: []; drawn: []; undraw: [] }>()
 const way = defineModel<Way>('way', { required: true })
 const at = defineModel<string>('at', { required: true })
 const km = defineModel<number>('km', { required: true })
+const order = defineModel<Order>('order', { required: true })
 const corridor = defineModel<number>('corridor', { required: true })
 const filters = defineModel<Filters>('filters', { required: true })
 const route = defineModel<RouteGiven | null>('route', { required: true })
@@ -25,7 +26,12 @@ const { data: places } = useQuery({
   queryFn: ({ signal }) =>
     unwrap(api.GET('/api/map/places', { params: { query: { text: typed.value } }, signal })),
 })
-const { kept, OWN } = useStation()
+const { id: stationId, own, stations, OWN } = useStation()
+const { data: flags } = useQuery({
+  queryKey: ['flags'],
+  staleTime: Infinity,
+  queryFn: () => unwrap(api.GET('/api/find/flags')),
+})
 
 const locating = ref(false)
 const canLocate = 'geolocation' in navigator
@@ -119,6 +125,14 @@ const filtersShown = computed(() => more.value || props.problem !== null)
           </option>
         </select>
       </label>
+      <label>
+        <span class="unseen">Order</span>
+        <select v-model="order">
+          <option value="use">best first</option>
+          <option value="distance">nearest first</option>
+          <option value="output">by frequency</option>
+        </select>
+      </label>
     </form>
     <form v-else class="fields" @submit.prevent="byNames">
       <label class="grow">
@@ -156,23 +170,21 @@ const filtersShown = computed(() => more.value || props.problem !== null)
     <div class="fields">
       <label>
         My radio
-        <select v-model="kept.name">
-          <option v-for="each in STATIONS" :key="each.name" :value="each.name">{{ each.words }}</option>
+        <select v-model="stationId">
+          <option v-for="each in stations" :key="each.id" :value="each.id">{{ each.words }}</option>
           <option :value="OWN">Other figures</option>
         </select>
       </label>
-      <template v-if="kept.name === OWN">
+      <template v-if="stationId === OWN">
         <label
           >antenna
-          <input v-model.number="kept.own.antenna" type="number" min="0.5" max="1000" step="0.5" /> m</label
+          <input v-model.number="own.antenna" type="number" min="0.5" max="1000" step="0.5" /> m</label
         >
         <label
-          >gain
-          <input v-model.number="kept.own.gain" type="number" min="-20" max="30" step="0.5" /> dBi</label
+          >gain <input v-model.number="own.gain" type="number" min="-20" max="30" step="0.5" /> dBi</label
         >
         <label
-          >power
-          <input v-model.number="kept.own.watts" type="number" min="0.01" max="2000" step="any" /> W</label
+          >power <input v-model.number="own.watts" type="number" min="0.01" max="2000" step="any" /> W</label
         >
       </template>
       <v-btn :aria-expanded="filtersShown" variant="text" @click="more = !more">
@@ -208,6 +220,13 @@ const filtersShown = computed(() => more.value || props.problem !== null)
           </select>
         </label>
         <label>
+          <span class="unseen">What it must have</span>
+          <select v-model="filters.flag">
+            <option value="">with anything</option>
+            <option v-for="flag in flags" :key="flag.words" :value="flag.words">{{ flag.words }}</option>
+          </select>
+        </label>
+        <label>
           <span class="unseen">Talk tone</span>
           <input v-model.lazy="filters.tone" class="short" placeholder="tone" />
         </label>
@@ -218,7 +237,7 @@ const filtersShown = computed(() => more.value || props.problem !== null)
         <v-btn
           v-if="active"
           variant="text"
-          @click="filters = { band: '', state: '', mode: '', tone: '', text: '' }"
+          @click="filters = { band: '', state: '', mode: '', flag: '', tone: '', text: '' }"
         >
           Clear
         </v-btn>

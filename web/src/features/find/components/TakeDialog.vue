@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
+import { useList } from '@/features/arrange/composables/useList'
 import { useListChanges } from '@/features/arrange/composables/useListChanges'
 import { api, unwrap } from '@/shared/api/client'
 import SeverityMark from '@/shared/components/SeverityMark.vue'
@@ -13,8 +14,14 @@ const emit = defineEmits<{ taken: [] }>()
 const open = defineModel<boolean>({ required: true })
 
 const recipe = ref<string | null>(null)
-watch(open, () => (recipe.value = null))
 const cursor = useCursor()
+const slot = ref(cursor.value)
+watch(open, () => {
+  recipe.value = null
+  slot.value = cursor.value
+})
+const { data: list } = useList(computed(() => (open.value ? props.listId : null)))
+const blocks = computed(() => list.value?.blocks ?? [])
 const { tell } = useNotice()
 const changes = useListChanges(computed(() => props.listId))
 const { data: recipes } = useQuery({
@@ -23,23 +30,36 @@ const { data: recipes } = useQuery({
   queryFn: () => unwrap(api.GET('/api/recipes')),
 })
 const { data: preview, error } = useQuery({
-  queryKey: ['take', () => props.listId, () => props.entries, recipe],
+  queryKey: ['take', () => props.listId, () => props.entries, recipe, slot],
   enabled: open,
   staleTime: 0,
   placeholderData: (before) => before,
   queryFn: () =>
     unwrap(
       api.POST('/api/lists/{id}/take/preview', {
-        params: { path: { id: props.listId } },
+        params: { path: { id: props.listId }, query: { slot: slot.value } },
         body: { entries: props.entries, recipe: recipe.value },
       }),
     ),
 })
 const going = computed(() => preview.value?.channels.filter((each) => each.taken) ?? [])
+const slotOf = (id: string) => preview.value?.slots[going.value.findIndex((each) => each.id === id)]
+/** Slots in a row are said as one stretch: 4–6, 18. */
+const slots = computed(() => {
+  const all = preview.value?.slots ?? []
+  const stretches: number[][] = []
+  for (const one of all) {
+    const last = stretches[stretches.length - 1]
+    if (last && one === (last[last.length - 1] ?? NaN) + 1) last.push(one)
+    else stretches.push([one])
+  }
+  return stretches
+    .map((each) => (each.length > 1 ? `${each[0]}–${each[each.length - 1]}` : String(each[0])))
+    .join(', ')
+})
 
 async function take() {
-  const from = cursor.value
-  if (!(await changes.take(props.entries, preview.value?.recipe ?? null, from))) return
+  if (!(await changes.take(props.entries, preview.value?.recipe ?? null, slot.value))) return
   tell(
     `${going.value.length} ${going.value.length === 1 ? 'channel is' : 'channels are'} in ${props.listName}`,
   )
@@ -52,15 +72,40 @@ async function take() {
   <SheetDialog v-model="open" :title="`Take into ${listName}`" :width="720">
     <p v-if="error" role="alert" class="wrong">{{ error.message }}</p>
     <template v-if="preview">
-      <label class="recipe">
-        Names
-        <select :value="preview.recipe" @change="recipe = ($event.target as HTMLSelectElement).value">
-          <option v-for="each in recipes" :key="each.id" :value="each.id">{{ each.words }}</option>
-        </select>
-      </label>
+      <div class="how">
+        <label>
+          Names
+          <select :value="preview.recipe" @change="recipe = ($event.target as HTMLSelectElement).value">
+            <option v-for="each in recipes" :key="each.id" :value="each.id">{{ each.words }}</option>
+          </select>
+        </label>
+        <label>
+          from slot
+          <input
+            v-model.number.lazy="slot"
+            type="number"
+            :min="list?.firstSlot ?? 0"
+            :max="list?.lastSlot ?? 9999"
+            required
+          />
+        </label>
+        <label v-if="blocks.length">
+          in
+          <select v-model="slot" aria-label="Block">
+            <option v-if="!blocks.some((each) => each.firstSlot === slot)" :value="slot">
+              no block’s start
+            </option>
+            <option v-for="each in blocks" :key="each.name" :value="each.firstSlot">
+              {{ each.name }} ({{ each.firstSlot }}–{{ each.lastSlot }})
+            </option>
+          </select>
+        </label>
+      </div>
+      <p v-if="preview.refused" role="alert" class="wrong">{{ preview.refused }}</p>
       <ul>
         <li v-for="each in preview.channels" :key="each.id" :class="{ out: !each.taken }">
           <p class="line">
+            <span v-if="slotOf(each.id) !== undefined" class="mono slot">{{ slotOf(each.id) }}</span>
             <b>{{ each.taken ? each.name : each.label }}</b>
             <span class="mono">{{ each.taken ? each.line : 'is not taken' }}</span>
           </p>
@@ -70,9 +115,10 @@ async function take() {
         </li>
       </ul>
       <div class="actions">
-        <v-btn color="primary" variant="flat" :disabled="!going.length || changes.busy.value" @click="take">
-          Put {{ going.length }} {{ going.length === 1 ? 'channel' : 'channels' }} in, from slot
-          {{ cursor }} on
+        <v-btn color="primary" variant="flat" :disabled="!slots || changes.busy.value" @click="take">
+          Put {{ going.length }} {{ going.length === 1 ? 'channel' : 'channels' }} in{{
+            slots && `, into ${preview.slots.length === 1 ? 'slot' : 'slots'} ${slots}`
+          }}
         </v-btn>
         <v-btn @click="open = false">Cancel</v-btn>
       </div>
@@ -82,13 +128,23 @@ async function take() {
 </template>
 
 <style scoped>
-.recipe {
+.how {
   display: flex;
-  gap: 10px;
+  flex-wrap: wrap;
+  gap: 8px 16px;
   align-items: center;
   margin: 12px 0;
 }
-select {
+.how input {
+  width: 72px;
+}
+.slot {
+  min-width: 3ch;
+  color: var(--quiet);
+  text-align: right;
+}
+select,
+input {
   height: 34px;
   border: 1px solid var(--quiet);
   border-radius: 6px;

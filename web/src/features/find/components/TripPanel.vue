@@ -13,7 +13,12 @@ const props = defineProps<{
   listId: string | null
   listName: string
 }>()
-const emit = defineEmits<{ close: []; look: [id: string]; opened: [id: string] }>()
+const emit = defineEmits<{
+  close: []
+  look: [id: string]
+  opened: [id: string]
+  planned: [legs: Schemas['LegView'][]]
+}>()
 
 const perBand = ref(false)
 const closedToo = ref(false)
@@ -39,7 +44,13 @@ const plan = useMutation({
         },
       }),
     ),
-  onSuccess: (done) => (trip.value = done),
+  onSuccess: (done) => {
+    trip.value = done
+    emit(
+      'planned',
+      done.bands.flatMap((band) => band.legs),
+    )
+  },
 })
 watch(
   () => [props.route, props.question, perBand.value, closedToo.value, sure.value, bridged.value],

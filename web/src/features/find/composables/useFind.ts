@@ -5,15 +5,17 @@ import { useKeptText } from '@/shared/composables/useKeptText'
 import type { Station } from './useStation'
 
 export type Way = 'around' | 'along'
+export type Order = 'use' | 'distance' | 'output'
 
 export interface Filters {
   band: string
   state: string
   mode: string
+  flag: string
   tone: string
   text: string
 }
-const NONE: Filters = { band: '', state: '', mode: '', tone: '', text: '' }
+const NONE: Filters = { band: '', state: '', mode: '', flag: '', tone: '', text: '' }
 
 /** What a route was read from: a GPX file, or points that were drawn or named. */
 export interface RouteGiven {
@@ -37,10 +39,14 @@ function kept<T>(key: string, instead: T) {
 }
 
 /** What is looked for and what was found; a reload keeps the question. */
-export function useFind(list: Ref<string | null>, station: Ref<Station>) {
+export function useFind(list: Ref<string | null>, station: Ref<Station | null>) {
   const way = kept<Way>('reckonrod.find.way', 'around')
   const at = useKeptText('reckonrod.find.at')
   const km = kept('reckonrod.find.km', 60)
+  /** The part of the map to search in instead of a circle: south,west,north,east. */
+  const box = useKeptText('reckonrod.find.box')
+  watch(at, () => (box.value = ''))
+  const order = kept<Order>('reckonrod.find.order', 'use')
   const filters = kept<Filters>('reckonrod.find.filters', { ...NONE })
   const route = kept<RouteGiven | null>('reckonrod.find.route', null)
   const corridor = kept('reckonrod.find.corridor', 40)
@@ -50,13 +56,18 @@ export function useFind(list: Ref<string | null>, station: Ref<Station>) {
     band: filters.value.band || null,
     state: filters.value.state || null,
     mode: filters.value.mode || null,
+    flag: filters.value.flag || null,
     tone: filters.value.tone.trim() || null,
     text: filters.value.text.trim() || null,
-    ...station.value,
+    antenna: station.value?.antenna ?? null,
+    gain: station.value?.gain ?? null,
+    watts: station.value?.watts ?? null,
   }))
   const filtered = computed(() => Object.values(filters.value).some((each) => each.trim() !== ''))
   const asked = computed(() =>
-    way.value === 'around' ? at.value.trim() !== '' || filtered.value : route.value !== null,
+    way.value === 'around'
+      ? at.value.trim() !== '' || box.value !== '' || filtered.value
+      : route.value !== null,
   )
   const routeRequest = computed(() => ({
     gpx: route.value?.gpx ?? null,
@@ -65,14 +76,22 @@ export function useFind(list: Ref<string | null>, station: Ref<Station>) {
   }))
 
   const search = useQuery({
-    queryKey: ['find', way, at, km, routeRequest, question],
+    queryKey: ['find', way, at, box, km, order, routeRequest, question],
     enabled: asked,
     placeholderData: keepPreviousData,
     queryFn: ({ signal }) =>
       way.value === 'around'
         ? unwrap(
             api.GET('/api/find', {
-              params: { query: { at: at.value, km: km.value, ...withoutNulls(question.value) } },
+              params: {
+                query: {
+                  at: at.value,
+                  box: box.value,
+                  km: km.value,
+                  order: order.value,
+                  ...withoutNulls(question.value),
+                },
+              },
               signal,
             }),
           )
@@ -86,7 +105,9 @@ export function useFind(list: Ref<string | null>, station: Ref<Station>) {
   return {
     way,
     at,
+    box,
     km,
+    order,
     filters,
     filtered,
     route,

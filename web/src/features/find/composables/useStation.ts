@@ -1,4 +1,6 @@
+import { useQuery } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
+import { api, unwrap } from '@/shared/api/client'
 
 export interface Station {
   antenna: number
@@ -6,31 +8,21 @@ export interface Station {
   watts: number
 }
 
-/** Stations as people have them; each is an antenna's height in metres, its gain in dBi after all losses, and a power. */
-export const STATIONS: { name: string; words: string; station: Station }[] = [
-  { name: 'handheld', words: 'Handheld, 5 W', station: { antenna: 1.5, gain: -8, watts: 5 } },
-  { name: 'low', words: 'Handheld, 1 W', station: { antenna: 1.5, gain: -8, watts: 1 } },
-  { name: 'car', words: 'Car, 25 W', station: { antenna: 2, gain: 0, watts: 25 } },
-  { name: 'home', words: 'Roof at home, 50 W', station: { antenna: 10, gain: 4, watts: 50 } },
-]
 const OWN = 'own'
 const KEY = 'reckonrod.station'
 
 interface Kept {
-  name: string
+  /** The station chosen; empty for the first one there is. */
+  id: string
   own: Station
 }
-const handheld: Station = { antenna: 1.5, gain: -8, watts: 5 }
+const UNKNOWN: Kept = { id: '', own: { antenna: 1.5, gain: 0, watts: 5 } }
 
 function read(): Kept {
   try {
-    return {
-      name: 'handheld',
-      own: { ...handheld },
-      ...(JSON.parse(localStorage.getItem(KEY) ?? '{}') as object),
-    }
+    return { ...UNKNOWN, ...(JSON.parse(localStorage.getItem(KEY) ?? '{}') as object) }
   } catch {
-    return { name: 'handheld', own: { ...handheld } }
+    return { ...UNKNOWN }
   }
 }
 const kept = ref(read())
@@ -38,8 +30,26 @@ watch(kept, (now) => localStorage.setItem(KEY, JSON.stringify(now)), { deep: tru
 
 /** The person's station, which reach is judged for; kept in this browser. */
 export function useStation() {
-  const station = computed<Station>(
-    () => STATIONS.find((each) => each.name === kept.value.name)?.station ?? kept.value.own,
+  const { data: stations } = useQuery({
+    queryKey: ['stations'],
+    staleTime: Infinity,
+    queryFn: () => unwrap(api.GET('/api/find/stations')),
+  })
+  const chosen = computed(
+    () => stations.value?.find((each) => each.id === kept.value.id) ?? stations.value?.[0] ?? null,
   )
-  return { kept, station, OWN }
+  /** Absent until the stations are known; the server then takes the usual one. */
+  const station = computed<Station | null>(() => {
+    const from = kept.value.id === OWN ? kept.value.own : chosen.value
+    return from && { antenna: from.antenna, gain: from.gain, watts: from.watts }
+  })
+  const id = computed({
+    get: () => (kept.value.id === OWN ? OWN : (chosen.value?.id ?? '')),
+    set: (next: string) => {
+      // Other figures begin with those of the station that was chosen before.
+      if (next === OWN && station.value) kept.value.own = { ...station.value }
+      kept.value.id = next
+    },
+  })
+  return { id, own: computed(() => kept.value.own), stations, station, OWN }
 }

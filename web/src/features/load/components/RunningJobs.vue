@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { useRadios } from '@/shared/api/queries'
 import type { Job } from '@/shared/api/client'
-import { useRunningJobs } from '../composables/useJobs'
+import { useRunningImports, useRunningJobs } from '../composables/useJobs'
 
 const { data: jobs } = useRunningJobs()
 const { data: radios } = useRadios()
+const { data: imports } = useRunningImports()
 const name = (job: Job) => radios.value?.find((radio) => radio.id === job.radioId)?.name ?? job.radioId
 const percent = (job: Job) => (job.bytesTotal ? Math.floor((100 * job.bytesDone) / job.bytesTotal) : 0)
 </script>
@@ -17,6 +18,14 @@ const percent = (job: Job) => (job.bytesTotal ? Math.floor((100 * job.bytesDone)
     :to="{ name: 'load', params: { radio: job.radioId } }"
   >
     {{ job.kind === 'READ' ? 'reading' : 'writing' }} {{ name(job) }} {{ percent(job) }} %
+  </router-link>
+  <router-link
+    v-for="each in imports"
+    :key="each.id"
+    class="job"
+    :to="{ name: 'sources', params: { id: each.id } }"
+  >
+    {{ each.name }} {{ Math.floor((100 * each.rowsRead) / Math.max(1, each.rowsTotal)) }} %
   </router-link>
 </template>
 

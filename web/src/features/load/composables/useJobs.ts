@@ -11,6 +11,15 @@ export const useRunningJobs = () =>
     queryFn: () => unwrap(api.GET('/api/jobs')),
   })
 
+/** The listings that are being read now. */
+export const useRunningImports = () =>
+  useQuery({
+    queryKey: ['imports'],
+    select: (all) => all.filter((each) => each.state === 'reading'),
+    refetchInterval: (query) => (query.state.data?.some((each) => each.state === 'reading') ? 1_000 : false),
+    queryFn: () => unwrap(api.GET('/api/imports')),
+  })
+
 /** The newest transfer of a radio, followed live while it runs; a reload picks it up again. */
 export function useRadioJob(radioId: Ref<string | null>) {
   const cache = useQueryClient()

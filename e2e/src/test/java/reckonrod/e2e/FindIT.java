@@ -71,7 +71,7 @@ class FindIT extends BrowserTest {
         assertThat(page.locator(".v-dialog")).containsText("HARBOUR in slot 16 has the same pair and tones.");
         page.locator(".v-dialog select").selectOption("call-sign");
         assertThat(page.locator(".v-dialog")).containsText("\"QV0HB\" 146.940 -0.600 T100.0");
-        button(page, "Put 2 channels in, from slot 4 on").click();
+        button(page, "Put 2 channels in, into slots 4, 18").click();
         assertThat(page.locator(".v-snackbar")).containsText("2 channels are in Vellan home");
         page.keyboard().press("Alt+2");
         assertThat(row(page, 4)).containsText("QV0HB");
@@ -121,6 +121,11 @@ class FindIT extends BrowserTest {
         page.keyboard().press("Enter");
         assertThat(page.locator(".left")).containsText("Nothing was found that passes the filters");
         button(page, "Clear the filters").click();
+        assertThat(page.locator(".count")).containsText("11 found");
+        button(page, "Search what the map shows").click();
+        assertThat(page.locator(".count")).containsText("on the part of the map, seen from Vellan Harbour");
+        assertThat(page.locator(".found")).containsText("Skarra Head");
+        button(page, "Around the place again").click();
         assertThat(page.locator(".count")).containsText("11 found");
     }
 

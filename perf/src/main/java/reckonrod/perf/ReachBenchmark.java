@@ -29,8 +29,8 @@ import reckonrod.core.reach.Terrain;
 public class ReachBenchmark {
     private static final Frequency OUTPUT = Frequency.ofHertz(145_310_000);
     private static final Frequency INPUT = Frequency.ofHertz(144_710_000);
-    private static final Terrain HILLS = position -> OptionalDouble.of(
-            200 + 150 * Math.sin(position.latitudeDegrees() * 90) * Math.cos(position.longitudeDegrees() * 70));
+    private static final Terrain HILLS =
+            (latitude, longitude) -> 200 + 150 * Math.sin(latitude * 90) * Math.cos(longitude * 70);
 
     private Reach.Place here;
     private Reach.Place there;

@@ -40,6 +40,7 @@ create table directory_import (
     state            text        not null,
     message          text        not null,
     charset          text,
+    band_plan        text        not null,
     headings         jsonb,
     columns          jsonb,
     rows_read        integer     not null,

@@ -1,6 +1,7 @@
 package reckonrod.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.net.http.HttpRequest;
 import java.util.ArrayList;
@@ -45,30 +46,76 @@ class FindApiTest extends ServerTest {
 
     @ParameterizedTest
     @CsvSource({
-        "band=70 cm, 5",
-        "mode=digital, 1",
-        "state=off the air, 1",
-        "tone=100.0, 1",
-        "tone=D023N, 1",
-        "text=vellan high, 3",
-        "text=100%25, 0",
+        "km=70&band=70 cm, 6",
+        "km=70&mode=digital, 1",
+        "km=70&state=off the air, 1",
+        "km=70&state=usable, 12",
+        "km=70&flag=emergency power, 4",
+        "km=70&flag=closed, 1",
+        "km=70&tone=100.0, 1",
+        "km=70&tone=1Z, 1",
+        "km=70&tone=D023, 1",
+        "km=70&tone=none, 2",
+        "km=70&text=vellan high, 2",
+        "km=70&text=100%25, 0",
         "km=2&text=harbour, 1"
     })
     void filtersNarrowIt(String filter, int count) {
-        String query = filter.contains("km=") ? filter : "km=70&" + filter;
-        JsonNode view = get("/api/find?at=Vellan%20Harbour&" + query.replace(" ", "%20"))
+        JsonNode view = get("/api/find?at=Vellan%20Harbour&" + filter.replace(" ", "%20"))
                 .ok();
         assertThat(view.path("total").asInt())
                 .as(() -> labels(view.path("found")).toString())
-                .isEqualTo(
-                        count + (filter.startsWith("band") ? view.path("found").size() - count : 0));
-        if (filter.startsWith("band")) {
-            view.path("found")
-                    .forEach(each -> assertThat(
-                                    each.path("entry").path("outputHz").asLong())
-                            .isBetween(420_000_000L, 450_000_000L));
-            assertThat(view.path("total").asInt()).isGreaterThanOrEqualTo(count);
+                .isEqualTo(count);
+    }
+
+    /** By distance the dead one nearby comes third, and not last. */
+    @Test
+    void theOrderIsThePersonsChoice() {
+        List<String> near = labels(
+                get("/api/find?at=Vellan%20Harbour&km=60&order=distance").ok().path("found"));
+        assertThat(near).startsWith("Ferry Quay", "Harbour", "Fell Top");
+        List<Long> outputs = new ArrayList<>();
+        get("/api/find?at=Vellan%20Harbour&km=60&order=output")
+                .ok()
+                .path("found")
+                .forEach(each -> outputs.add(each.path("entry").path("outputHz").asLong()));
+        assertThat(outputs).hasSize(11).isSorted();
+    }
+
+    /** Each power of the person's own radios, then what people have; the figures given are the figures reckoned with. */
+    @Test
+    void stationsToChooseFrom() {
+        JsonNode stations = get("/api/find/stations").ok();
+        List<String> words = new ArrayList<>();
+        stations.forEach(each -> words.add(each.path("words").asString()));
+        assertThat(words).startsWith("Wrenling W12, 4 W", "Wrenling W12, 1 W").contains("Car, 25 W");
+        String way = "/api/find/path?id=vellan:pell-2&at=Vellan%20Harbour&antenna=%s&gain=%s&watts=%s";
+        double[] sent = new double[2];
+        for (int i = 0; i < 2; i++) {
+            JsonNode station = stations.get(i);
+            sent[i] = get(way.formatted(
+                            station.path("antenna").asDouble(),
+                            station.path("gain").asDouble(),
+                            station.path("watts").asDouble()))
+                    .ok()
+                    .path("found")
+                    .path("reach")
+                    .path("theyHearMe")
+                    .path("sentDbm")
+                    .asDouble();
         }
+        assertThat(sent[0] - sent[1]).isCloseTo(6, within(0.15));
+    }
+
+    /** An entry by itself comes with the line that its channel would be typed as; digital voice has none. */
+    @Test
+    void anEntryComesWithItsLine() {
+        JsonNode detail = get("/api/find/entry?id=vellan:skarra-2").ok();
+        assertThat(detail.path("line").asString()).isEqualTo("145.310 -0.600 T71.9 E L O");
+        assertThat(detail.path("entry").path("ageWords").asString()).isEqualTo("confirmed within a year");
+        assertThat(get("/api/find/entry?id=vellan:digital").ok().path("line").asString())
+                .isEmpty();
+        get("/api/find/entry?id=vellan:gone").problem(404, "not-found");
     }
 
     @ParameterizedTest
@@ -77,13 +124,39 @@ class FindApiTest extends ServerTest {
         "at=47.5%2099%20W%203, position-unreadable",
         "at=47%20-38&km=0, distance-out-of-range",
         "at=47%20-38&km=NaN, distance-out-of-range",
+        "box=1;2, box-unreadable",
+        "'box=50,1,40,2', box-unreadable",
+        "'box=40,999,50,2', box-unreadable",
+        "at=47%20-38&most=0, most-out-of-range",
         "at=47%20-38&watts=0, station-out-of-range",
         "at=47%20-38&band=9%20cm, filter-unknown",
         "at=47%20-38&tone=loud, filter-unknown",
-        "at=47%20-38&state=asleep, filter-unknown"
+        "at=47%20-38&state=asleep, filter-unknown",
+        "at=47%20-38&flag=off, filter-unknown",
+        "at=47%20-38&order=luck, order-unknown"
     })
     void whatCannotBeSearchedSaysWhy(String query, String code) {
         assertThat(get("/api/find?" + query).problem(422, code)).endsWith(".");
+    }
+
+    /** The isles but not Ardmoor; judged from a place when there is one, and over the date line without a seam. */
+    @Test
+    void aBoxHoldsWhatLiesInIt() {
+        List<String> isles = labels(get("/api/find?box=47,-39,48,-37").ok().path("found"));
+        assertThat(isles)
+                .contains("Skarra Head", "Pell Light")
+                .doesNotContain("Port Ardmoor")
+                .hasSize(13);
+        JsonNode seen =
+                get("/api/find?box=47,-39,48,-37&at=Skarra%20Haven&most=3").ok();
+        assertThat(seen.path("here").path("name").asString()).isEqualTo("Skarra Haven");
+        assertThat(seen.path("found")).hasSize(3);
+        assertThat(seen.path("found").get(0).path("entry").path("label").asString())
+                .isEqualTo("Skarra Head");
+        assertThat(get("/api/find?box=47,170,48,-37.9").ok().path("total").asInt())
+                .isBetween(5, 12);
+        assertThat(get("/api/find?box=47,-37,48,-39").ok().path("total").asInt())
+                .isPositive();
     }
 
     @Test
@@ -208,6 +281,16 @@ class FindApiTest extends ServerTest {
         JsonNode preview = post("/api/lists/" + list + "/take/preview", take).ok();
         assertThat(preview.path("channels").get(1).path("taken").asBoolean()).isFalse();
         assertThat(preview.path("channels").get(2).path("findings").toString()).contains("entry-off-air", "entry-old");
+        assertThat(preview.path("slots")).isEmpty();
+        assertThat(post("/api/lists/" + list + "/take/preview?slot=7", take)
+                        .ok()
+                        .path("slots")
+                        .toString())
+                .isEqualTo("[7,8]");
+        JsonNode full =
+                post("/api/lists/" + list + "/take/preview?slot=149", take).ok();
+        assertThat(full.path("refused").asString()).contains("1 slots from 149");
+        assertThat(full.path("slots")).isEmpty();
         JsonNode taken = post("/api/lists/" + list + "/take", Map.of("baseVersion", 0, "slot", 0, "take", take))
                 .ok()
                 .path("list");

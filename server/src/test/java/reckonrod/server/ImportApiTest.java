@@ -13,6 +13,7 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import tools.jackson.databind.JsonNode;
 
@@ -175,6 +176,24 @@ class ImportApiTest extends ServerTest {
                 .ok();
         assertThat(sql.queryForObject("select latitude from directory_entry where source = 'points'", Double.class))
                 .isEqualTo(47.5);
+    }
+
+    /** A sign alone means another size by another plan; one that does not exist takes nothing in. */
+    @ParameterizedTest
+    @CsvSource({"r2-north-america, −5.000", "r1-united-kingdom, −7.600"})
+    void whatLinesLeaveOutIsSuppliedByThePlan(String plan, String shift) {
+        byte[] line = "MOOR 439.050- 77.0".getBytes(StandardCharsets.UTF_8);
+        bring("moor", line, "&kind=lines&bandPlan=r9-moon").problem(422, "band-plan-unknown");
+        assertThat(get("/api/imports").ok()).isEmpty();
+        String id = bring("moor", line, "&kind=lines&bandPlan=" + plan)
+                .ok()
+                .path("id")
+                .asString();
+        read(id);
+        post("/api/imports/" + id + "/take", Map.of("doubtful", true, "dropGone", false))
+                .ok();
+        assertThat(sql.queryForObject("select input_words from directory_entry where source = 'moor'", String.class))
+                .isEqualTo(shift);
     }
 
     /** The service fails in the middle, what was read is kept, and it goes on from there; then a whole edition is taken. */

@@ -93,6 +93,11 @@ public final class Section {
         return result;
     }
 
+    /** The values of a sequence under a key that may be missing. */
+    public <T> List<T> optionalValues(String key, Function<String, T> parse) {
+        return nodes.containsKey(key) ? values(key, parse) : List.of();
+    }
+
     /** The mapping under a key that must be there. */
     public Section section(String key) {
         return child(node(key), key);

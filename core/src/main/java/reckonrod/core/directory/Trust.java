@@ -18,8 +18,10 @@ import reckonrod.core.finding.Severity;
  * @param age how long ago it was confirmed
  * @param findings what speaks against it, gravest first
  * @param looksDead whether it is off the air, dropped, or was not confirmed for years
+ * @param isDigital whether it passes digital voice on
+ * @param isClosed whether it is for members
  */
-public record Trust(Age age, List<Finding> findings, boolean looksDead) {
+public record Trust(Age age, List<Finding> findings, boolean looksDead, boolean isDigital, boolean isClosed) {
     static final FindingKind OFF_AIR = new FindingKind(
             "entry-off-air",
             Severity.DOUBT,
@@ -83,6 +85,11 @@ public record Trust(Age age, List<Finding> findings, boolean looksDead) {
         findings = List.copyOf(findings);
     }
 
+    /** Whether an analogue radio can count on it: it looks alive and passes analogue voice on. */
+    public boolean isOfUse() {
+        return !looksDead && !isDigital;
+    }
+
     /** Judges an entry as on that day. */
     public static Trust in(DirectoryEntry entry, LocalDate today) {
         Standing standing = entry.standing();
@@ -96,17 +103,21 @@ public record Trust(Age age, List<Finding> findings, boolean looksDead) {
             findings.add(Finding.of(NO_LONGER_LISTED, Field.LINE, name));
         }
         ofAge(age, entry, today).ifPresent(findings::add);
-        if (entry.signal().mode() == Mode.DIGITAL) {
+        boolean digital = entry.signal().mode() == Mode.DIGITAL;
+        boolean closed = standing.flags().contains(DirectoryFlag.CLOSED);
+        if (digital) {
             findings.add(Finding.of(DIGITAL, Field.EMISSION, name));
         }
-        if (standing.flags().contains(DirectoryFlag.CLOSED)) {
+        if (closed) {
             findings.add(Finding.of(CLOSED, Field.LINE, name));
         }
         findings.sort(Finding.ORDER);
         return new Trust(
                 age,
                 findings,
-                standing.state() == State.OFF_AIR || standing.state() == State.NO_LONGER_LISTED || age == Age.OLD);
+                standing.state() == State.OFF_AIR || standing.state() == State.NO_LONGER_LISTED || age == Age.OLD,
+                digital,
+                closed);
     }
 
     private static Age age(Optional<LocalDate> confirmed, LocalDate today) {

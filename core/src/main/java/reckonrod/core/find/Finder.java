@@ -7,9 +7,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import reckonrod.core.bandplan.Band;
 import reckonrod.core.bandplan.BandPlan;
-import reckonrod.core.channel.DirectoryFlag;
 import reckonrod.core.directory.DirectoryEntry;
-import reckonrod.core.directory.Mode;
 import reckonrod.core.directory.Trust;
 import reckonrod.core.finding.Severity;
 import reckonrod.core.frequency.Frequency;
@@ -44,14 +42,19 @@ public final class Finder {
 
     /** An entry as seen from a point. */
     public Found from(Position here, DirectoryEntry entry) {
-        return new Found(entry, here, reach(here, entry), Trust.in(entry, today), Optional.empty());
+        return new Found(entry, here, reach(here, entry), trust(entry), Optional.empty());
     }
 
     /** An entry as seen from where a route comes nearest to it. */
     public Found along(Route route, DirectoryEntry entry) {
         Optional<Route.Passing> passing = entry.site().position().map(route::nearest);
         Position here = route.at(passing.map(Route.Passing::metres).orElse(0.0));
-        return new Found(entry, here, reach(here, entry), Trust.in(entry, today), passing);
+        return new Found(entry, here, reach(here, entry), trust(entry), passing);
+    }
+
+    /** How far an entry can be trusted. */
+    public Trust trust(DirectoryEntry entry) {
+        return Trust.in(entry, today);
     }
 
     /** The person, standing there. */
@@ -92,10 +95,10 @@ public final class Finder {
         }
         return among.stream()
                 .filter(other -> !other.entry().id().equals(doubtful.entry().id()))
-                .filter(other -> !other.looksDead() && other.entry().signal().mode() != Mode.DIGITAL)
-                .filter(other -> !isClosed(other) || isClosed(doubtful))
+                .filter(other -> other.trust().isOfUse())
+                .filter(other -> !other.trust().isClosed() || doubtful.trust().isClosed())
                 .filter(other -> other.trust().age().compareTo(doubtful.trust().age()) < 0
-                        || doubtful.entry().signal().mode() == Mode.DIGITAL
+                        || doubtful.trust().isDigital()
                         || doubtful.looksDead())
                 .filter(other -> band(other).equals(band(doubtful)))
                 .filter(other -> other.reach()
@@ -103,10 +106,6 @@ public final class Finder {
                         .isPresent())
                 .max(Comparator.comparingDouble(
                         other -> other.reach().map(Reach::marginDecibels).orElse(Double.NEGATIVE_INFINITY)));
-    }
-
-    private static boolean isClosed(Found found) {
-        return found.entry().standing().flags().contains(DirectoryFlag.CLOSED);
     }
 
     // Outside the plan's bands, what lies within the same tenth of the spectrum is as good as a band.

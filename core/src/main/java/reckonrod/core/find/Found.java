@@ -26,6 +26,15 @@ public record Found(
             .thenComparing(Found::metres)
             .thenComparing(found -> found.entry().id());
 
+    /** Nearest first, whatever its use; those without a position at the end. */
+    public static final Comparator<Found> BY_DISTANCE = Comparator.comparingDouble(Found::metres)
+            .thenComparing(found -> found.entry().id());
+
+    /** By output, the nearest of the same one first. */
+    public static final Comparator<Found> BY_OUTPUT = Comparator.comparing(
+                    (Found found) -> found.entry().signal().output())
+            .thenComparing(BY_DISTANCE);
+
     /** In driving order along a route, what looks dead at the end. */
     public static final Comparator<Found> BY_ROUTE = Comparator.comparing(Found::looksDead)
             .thenComparing(found -> found.passing().map(Route.Passing::metres).orElse(0.0))
@@ -34,6 +43,14 @@ public record Found(
     /** Whether the entry looks dead. */
     public boolean looksDead() {
         return trust.looksDead();
+    }
+
+    /**
+     * Whether a handful of these is what somebody wants who knows nothing of the place: it is in likely reach, looks alive, is
+     * open as far as is known, and passes on what an analogue radio sends.
+     */
+    public boolean isRecommended() {
+        return verdictOrLast() == Verdict.LIKELY && trust.isOfUse() && !trust.isClosed();
     }
 
     /** How far away it is, in metres; infinite without a position. */

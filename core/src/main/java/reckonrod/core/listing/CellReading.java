@@ -16,17 +16,11 @@ import reckonrod.core.directory.Mode;
 import reckonrod.core.directory.State;
 import reckonrod.core.frequency.Frequency;
 import reckonrod.core.frequency.Shift;
-import reckonrod.core.tone.CtcssTone;
-import reckonrod.core.tone.DcsCode;
-import reckonrod.core.tone.NoTone;
-import reckonrod.core.tone.Tone;
-import reckonrod.core.tone.ToneTable;
 
 /** Reads single cells of a listing; each method throws {@link IllegalArgumentException} with what was found and expected. */
 final class CellReading {
     private static final Pattern PLAIN_NUMBER = Pattern.compile("[0-9]+(?:[.,][0-9]+)?");
     private static final Pattern SIGNED = Pattern.compile("([+\\-\u2212]?) ?([0-9]+(?:[.,][0-9]+)?) ?(khz|mhz|hz)?");
-    private static final Pattern DCS = Pattern.compile("(?:dcs|d)? ?([0-7]{3}) ?([ni])?");
     private static final Pattern YEAR_FIRST =
             Pattern.compile("([0-9]{4})[-/.]([0-9]{1,2})[-/.]([0-9]{1,2})(?:[T ].*)?");
     private static final Pattern DAY_FIRST = Pattern.compile("([0-9]{1,2})\\.([0-9]{1,2})\\.([0-9]{4})");
@@ -79,34 +73,6 @@ final class CellReading {
             return new Input.Shifted(Shift.ofHertz(down ? -hertz : hertz));
         } catch (ArithmeticException finerThanOneHertz) {
             throw new IllegalArgumentException("Shift must be whole hertz, was \"" + cell + "\"", finerThanOneHertz);
-        }
-    }
-
-    static Tone tone(String cell) {
-        String text = cell.strip()
-                .toLowerCase(Locale.ROOT)
-                .replace("ctcss", "")
-                .replace("hz", "")
-                .strip();
-        if (text.isEmpty()
-                || Set.of("none", "no", "-", "0", "0.0", "csq", "open").contains(text)) {
-            return NoTone.NONE;
-        }
-        Matcher dcs = DCS.matcher(text);
-        if (dcs.matches() && (text.startsWith("d") || text.charAt(0) == '0')) {
-            return DcsCode.parse(
-                    dcs.group(1) + (dcs.group(2) == null ? "N" : dcs.group(2).toUpperCase(Locale.ROOT)));
-        }
-        Optional<CtcssTone> code = ToneTable.ofTwoCharacterCode(text.toUpperCase(Locale.ROOT));
-        if (code.isPresent()) {
-            return code.get();
-        }
-        try {
-            return CtcssTone.parse(text);
-        } catch (IllegalArgumentException neither) {
-            throw new IllegalArgumentException(
-                    "Tone must be hertz such as 71.9, a DCS code such as D023N, or nothing, was \"" + cell + "\"",
-                    neither);
         }
     }
 

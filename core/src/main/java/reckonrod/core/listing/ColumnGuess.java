@@ -11,6 +11,8 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
 import java.util.regex.Pattern;
+import reckonrod.core.bandplan.Band;
+import reckonrod.core.bandplan.BandPlans;
 import reckonrod.core.datafile.DataFile;
 import reckonrod.core.geography.Locator;
 import reckonrod.core.tone.CtcssTone;
@@ -33,6 +35,9 @@ public final class ColumnGuess {
     private static final double SHARE = 0.8;
     private static final Pattern NUMBER = Pattern.compile("[+-]?[0-9]+(?:[.,][0-9]+)?");
     private static final Pattern CALL_SIGN = Pattern.compile("[A-Z0-9]{1,3}[0-9][A-Z0-9]{0,4}[A-Z](?:[/-][A-Z0-9]+)?");
+    private static final List<BigDecimal> STEPS_HERTZ = List.of(BigDecimal.valueOf(5_000), BigDecimal.valueOf(6_250));
+    private static final Pattern DEGREES = Pattern.compile("[+-]?[0-9]{1,3}[.,][0-9]{3,}");
+    private static final Pattern NAME = Pattern.compile("\\p{Lu}[\\p{L}' -]*\\p{Ll}[\\p{L}' -]*");
     private static final Pattern DATE = Pattern.compile("[0-9]{4}-[0-9]{2}-[0-9]{2}");
 
     private ColumnGuess() {}
@@ -85,6 +90,12 @@ public final class ColumnGuess {
         if (mostly(values, value -> DATE.matcher(value).matches())) {
             return free(taken, Column.CONFIRMED_ON);
         }
+        if (mostly(values, value -> isDegrees(value, 90))) {
+            return free(taken, Column.LATITUDE, Column.LONGITUDE);
+        }
+        if (mostly(values, value -> isDegrees(value, 180))) {
+            return free(taken, Column.LONGITUDE);
+        }
         if (mostly(values, Locator::isLocator)) {
             return free(taken, Column.POSITION);
         }
@@ -93,6 +104,11 @@ public final class ColumnGuess {
         }
         if (mostly(values, value -> value.equals("+") || value.equals("-"))) {
             return free(taken, Column.SHIFT);
+        }
+        // What is in words and differs from row to row is a name; what repeats may be anything.
+        if (mostly(values, value -> NAME.matcher(value).matches())
+                && values.stream().distinct().count() >= SHARE * values.size()) {
+            return free(taken, Column.SITE);
         }
         return Optional.empty();
     }
@@ -115,10 +131,30 @@ public final class ColumnGuess {
             return false;
         }
         BigDecimal number = new BigDecimal(value.replace(',', '.'));
-        int digits = number.scale();
-        return digits >= 3
-                && number.compareTo(BigDecimal.valueOf(25)) > 0
-                && number.compareTo(BigDecimal.valueOf(1400)) < 0;
+        return number.scale() >= 3
+                && number.signum() > 0
+                && isInBand(number.movePointRight(6))
+                && isOnSomeRaster(number.movePointRight(6));
+    }
+
+    // Latitudes of the north look like the 6 m band, but are no multiples of a step.
+    private static boolean isOnSomeRaster(BigDecimal hertz) {
+        return STEPS_HERTZ.stream().anyMatch(step -> hertz.remainder(step).signum() == 0);
+    }
+
+    private static boolean isInBand(BigDecimal hertz) {
+        return BandPlans.shipped().all().stream()
+                .flatMap(plan -> plan.bands().stream())
+                .map(Band::range)
+                .anyMatch(range -> hertz.compareTo(
+                                        BigDecimal.valueOf(range.lower().hertz()))
+                                >= 0
+                        && hertz.compareTo(BigDecimal.valueOf(range.upper().hertz())) <= 0);
+    }
+
+    /** Degrees are published with so many decimals that hardly anything else is meant. */
+    private static boolean isDegrees(String value, int most) {
+        return DEGREES.matcher(value).matches() && Math.abs(Double.parseDouble(value.replace(',', '.'))) <= most;
     }
 
     private static boolean isTone(String value) {

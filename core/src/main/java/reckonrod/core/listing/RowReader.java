@@ -21,6 +21,7 @@ import reckonrod.core.frequency.Frequency;
 import reckonrod.core.geography.Position;
 import reckonrod.core.geography.PositionReader;
 import reckonrod.core.tone.CtcssTone;
+import reckonrod.core.tone.PublishedTone;
 import reckonrod.core.tone.Tone;
 import reckonrod.core.tone.ToneTable;
 
@@ -227,7 +228,7 @@ public final class RowReader {
         }
 
         private Tone tone(Column column, String label) {
-            Tone tone = CellReading.tone(cell(column));
+            Tone tone = PublishedTone.parse(cell(column));
             if (tone instanceof CtcssTone ctcss && !ToneTable.EXTENDED.contains(ctcss)) {
                 doubts.add(Finding.of(
                         TONE_UNUSUAL,

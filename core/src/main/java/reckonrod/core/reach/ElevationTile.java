@@ -2,7 +2,6 @@ package reckonrod.core.reach;
 
 import java.nio.ByteBuffer;
 import java.util.Locale;
-import java.util.OptionalDouble;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import reckonrod.core.geography.Position;
@@ -12,7 +11,7 @@ import reckonrod.core.geography.Position;
  * {@code N47W038.hgt}; rows from north to south of signed 16-bit metres, high byte first, edges shared with the next tile;
  * −32768 where nothing is known.
  */
-public final class ElevationTile {
+public final class ElevationTile implements Terrain {
     private static final Pattern NAME = Pattern.compile("([NS])([0-9]{2})([EW])([0-9]{3})\\.hgt");
     private static final short UNKNOWN = Short.MIN_VALUE;
 
@@ -65,12 +64,13 @@ public final class ElevationTile {
                 Math.abs(west));
     }
 
-    /** The height there between the four posts around it; absent if one of them is unknown or the place is not in it. */
-    public OptionalDouble metresAt(Position position) {
-        double column = (position.longitudeDegrees() - west) * (side - 1);
-        double row = (south + 1 - position.latitudeDegrees()) * (side - 1);
+    /** The height there between the four posts around it; not a number if one is unknown or the place is not in it. */
+    @Override
+    public double metresAt(double latitudeDegrees, double longitudeDegrees) {
+        double column = (longitudeDegrees - west) * (side - 1);
+        double row = (south + 1 - latitudeDegrees) * (side - 1);
         if (column < 0 || row < 0 || column > side - 1 || row > side - 1) {
-            return OptionalDouble.empty();
+            return Double.NaN;
         }
         int left = Math.min((int) column, side - 2);
         int top = Math.min((int) row, side - 2);
@@ -79,13 +79,13 @@ public final class ElevationTile {
         short bottomLeft = post(top + 1, left);
         short bottomRight = post(top + 1, left + 1);
         if (topLeft == UNKNOWN || topRight == UNKNOWN || bottomLeft == UNKNOWN || bottomRight == UNKNOWN) {
-            return OptionalDouble.empty();
+            return Double.NaN;
         }
         double right = column - left;
         double down = row - top;
         double upper = topLeft + right * (topRight - topLeft);
         double lower = bottomLeft + right * (bottomRight - bottomLeft);
-        return OptionalDouble.of(upper + down * (lower - upper));
+        return upper + down * (lower - upper);
     }
 
     private short post(int row, int column) {

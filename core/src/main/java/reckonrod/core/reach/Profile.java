@@ -3,10 +3,9 @@ package reckonrod.core.reach;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.stream.IntStream;
 import reckonrod.core.frequency.Frequency;
-import reckonrod.core.geography.Hop;
+import reckonrod.core.geography.GreatCircle;
 import reckonrod.core.geography.Position;
 
 /** The ground along a path from one antenna to the other, at even steps. */
@@ -38,18 +37,18 @@ public final class Profile {
         if (terrain.metresAt(from).isEmpty() || terrain.metresAt(to).isEmpty()) {
             return Optional.empty();
         }
-        Hop hop = from.to(to);
-        int steps = (int) Math.min(MOST_POINTS, Math.max(2, Math.ceil(hop.metres() / USUAL_STEP_METRES)));
+        double length = from.to(to).metres();
+        int steps = (int) Math.min(MOST_POINTS, Math.max(2, Math.ceil(length / USUAL_STEP_METRES)));
         double[] metres = new double[steps + 1];
         double[] ground = new double[steps + 1];
-        for (int i = 0; i <= steps; i++) {
-            metres[i] = hop.metres() * i / steps;
-            Position at = i == 0 ? from : i == steps ? to : from.towards(to, (double) i / steps);
-            OptionalDouble height = terrain.metresAt(at);
-            if (height.isEmpty()) {
+        GreatCircle.between(from, to).walk(steps, (step, latitude, longitude) -> {
+            metres[step] = length * step / steps;
+            ground[step] = terrain.metresAt(latitude, longitude);
+        });
+        for (double height : ground) {
+            if (Double.isNaN(height)) {
                 return Optional.empty();
             }
-            ground[i] = height.getAsDouble();
         }
         return Optional.of(of(metres, ground, fromAntenna, toAntenna));
     }

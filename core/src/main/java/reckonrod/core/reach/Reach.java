@@ -2,6 +2,7 @@ package reckonrod.core.reach;
 
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.function.ToDoubleFunction;
 import reckonrod.core.frequency.Frequency;
 import reckonrod.core.geography.Hop;
 import reckonrod.core.geography.Position;
@@ -99,17 +100,18 @@ public record Reach(
         Hop hop = here.position.to(there.position);
         double metres = Math.max(1, hop.metres());
         double free = Loss.freeSpaceDecibels(output, metres);
-        double diffraction = diffraction(here, there, output, metres, profile);
+        ToDoubleFunction<Frequency> diffraction = diffraction(here, there, metres, profile);
+        double out = diffraction.applyAsDouble(output);
         double back = output.equals(input)
-                ? free + diffraction
-                : Loss.freeSpaceDecibels(input, metres) + diffraction(here, there, input, metres, profile);
+                ? free + out
+                : Loss.freeSpaceDecibels(input, metres) + diffraction.applyAsDouble(input);
         return new Reach(
                 hop,
                 Loss.horizonMetres(here.standing(), there.standing()),
                 free,
-                diffraction,
+                out,
                 Direction.of(here.station, there.station, back),
-                Direction.of(there.station, here.station, free + diffraction),
+                Direction.of(there.station, here.station, free + out),
                 profile.isPresent());
     }
 
@@ -136,13 +138,13 @@ public record Reach(
 
     /** The point of a profile that stands most in the way. */
     public static Optional<Obstacle> obstacle(Profile profile, Frequency frequency) {
-        return new TerrainDiffraction(profile, frequency).worst();
+        return new TerrainDiffraction(profile).worst(frequency);
     }
 
-    private static double diffraction(
-            Place here, Place there, Frequency frequency, double metres, Optional<Profile> profile) {
+    private static ToDoubleFunction<Frequency> diffraction(
+            Place here, Place there, double metres, Optional<Profile> profile) {
         return profile.filter(each -> each.length() > 0)
-                .map(each -> new TerrainDiffraction(each, frequency).decibels())
-                .orElseGet(() -> SmoothEarth.decibels(frequency, metres, here.standing(), there.standing()));
+                .<ToDoubleFunction<Frequency>>map(each -> new TerrainDiffraction(each)::decibels)
+                .orElse(frequency -> SmoothEarth.decibels(frequency, metres, here.standing(), there.standing()));
     }
 }

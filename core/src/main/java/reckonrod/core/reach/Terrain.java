@@ -7,8 +7,17 @@ import reckonrod.core.geography.Position;
 @FunctionalInterface
 public interface Terrain {
     /** Knows nothing anywhere. */
-    Terrain UNKNOWN = position -> OptionalDouble.empty();
+    Terrain UNKNOWN = (latitude, longitude) -> Double.NaN;
+
+    /**
+     * The height of the ground above the sea in metres; not a number where it is not known. A path asks for hundreds of them, so
+     * that no objects are made here.
+     */
+    double metresAt(double latitudeDegrees, double longitudeDegrees);
 
     /** The height of the ground above the sea in metres; absent where it is not known. */
-    OptionalDouble metresAt(Position position);
+    default OptionalDouble metresAt(Position position) {
+        double metres = metresAt(position.latitudeDegrees(), position.longitudeDegrees());
+        return Double.isNaN(metres) ? OptionalDouble.empty() : OptionalDouble.of(metres);
+    }
 }

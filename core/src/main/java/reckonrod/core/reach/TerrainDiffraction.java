@@ -3,55 +3,66 @@ package reckonrod.core.reach;
 import java.util.Optional;
 import reckonrod.core.frequency.Frequency;
 
-/** Diffraction over real ground: ITU-R P.526, section 4.5, the delta-Bullington method. */
+/**
+ * Diffraction over real ground: ITU-R P.526, section 4.5, the delta-Bullington method. What the ground makes of a path does not
+ * depend on the frequency and is worked out once.
+ */
 final class TerrainDiffraction {
     private final Profile profile;
-    private final Frequency frequency;
     private final double length;
-    private final double wavelength;
+    private final Ends smooth;
+    private final double actual;
 
-    TerrainDiffraction(Profile profile, Frequency frequency) {
+    TerrainDiffraction(Profile profile) {
         this.profile = profile;
-        this.frequency = frequency;
         this.length = profile.length();
-        this.wavelength = Loss.wavelengthMetres(frequency);
+        this.smooth = smoothEnds();
+        this.actual = bullingtonHeight(profile.fromHeight(), profile.toHeight(), false);
     }
 
     /** The loss by diffraction, in decibels. */
-    double decibels() {
-        Ends smooth = smoothEnds();
+    double decibels(Frequency frequency) {
         double from = profile.fromHeight() - smooth.from;
         double to = profile.toHeight() - smooth.to;
-        double actual = bullington(profile.fromHeight(), profile.toHeight(), false);
-        double level = bullington(from, to, true);
+        double ground = bullington(actual, frequency);
         double sphere = SmoothEarth.decibels(frequency, length, from, to);
-        return actual + Math.max(sphere - level, 0);
+        return sphere == 0
+                ? ground
+                : ground + Math.max(sphere - bullington(bullingtonHeight(from, to, true), frequency), 0);
     }
 
-    /** Bullington's one edge in place of all (section 4.5.2); on level ground for the smooth counterpart. */
-    private double bullington(double from, double to, boolean level) {
-        double up = Double.NEGATIVE_INFINITY;
-        double down = Double.NEGATIVE_INFINITY;
-        double nu = Double.NEGATIVE_INFINITY;
-        for (int i = 1; i < profile.last(); i++) {
-            double d = profile.distance(i);
-            double raised = (level ? 0 : profile.ground(i)) + Profile.bulge(d, length);
-            up = Math.max(up, (raised - from) / d);
-            down = Math.max(down, (raised - to) / (length - d));
-            double above = raised - (from * (length - d) + to * d) / length;
-            nu = Math.max(nu, nu(above, d));
-        }
-        double straight = (to - from) / length;
-        if (up >= straight) {
-            double edge = (to - from + down * length) / (up + down);
-            nu = nu(from + up * edge - (from * (length - edge) + to * edge) / length, edge);
-        }
-        double knife = Loss.knifeEdgeDecibels(nu);
+    /** The loss of Bullington's one edge in place of all (section 4.5.2), in decibels. */
+    private double bullington(double height, Frequency frequency) {
+        double knife = Loss.knifeEdgeDecibels(height / Math.sqrt(Loss.wavelengthMetres(frequency)));
         return knife + (1 - Math.exp(-knife / 6)) * (10 + 0.02 * length / 1000);
     }
 
-    private double nu(double above, double distance) {
-        return above * Math.sqrt(2 * length / (wavelength * distance * (length - distance)));
+    /** The height of Bullington's edge as {@link #height} gives it; on level ground for the smooth counterpart. */
+    private double bullingtonHeight(double from, double to, boolean level) {
+        double up = Double.NEGATIVE_INFINITY;
+        double down = Double.NEGATIVE_INFINITY;
+        double highest = Double.NEGATIVE_INFINITY;
+        for (int i = 1; i < profile.last(); i++) {
+            double d = profile.distance(i);
+            double rest = length - d;
+            double raised = (level ? 0 : profile.ground(i)) + Profile.bulge(d, length);
+            up = Math.max(up, (raised - from) / d);
+            down = Math.max(down, (raised - to) / rest);
+            double above = raised - (from * rest + to * d) / length;
+            // Squares with their signs are in the same order, and the root is taken of the highest alone.
+            highest = Math.max(highest, above * Math.abs(above) / (d * rest));
+        }
+        double straight = (to - from) / length;
+        if (up < straight) {
+            return Math.signum(highest) * Math.sqrt(Math.abs(highest) * 2 * length);
+        }
+        double edge = (to - from + down * length) / (up + down);
+        return height(from + up * edge - (from * (length - edge) + to * edge) / length, edge);
+    }
+
+    /** The dimensionless height ν of an edge, times the root of the wavelength. */
+    private double height(double above, double distance) {
+        return above * Math.sqrt(2 * length / (distance * (length - distance)));
     }
 
     private record Ends(double from, double to) {}
@@ -85,13 +96,13 @@ final class TerrainDiffraction {
     }
 
     /** The point that stands most in the way; absent only when there is none between the antennas. */
-    Optional<Obstacle> worst() {
+    Optional<Obstacle> worst(Frequency frequency) {
         int worst = -1;
         double highest = Double.NEGATIVE_INFINITY;
         for (int i = 1; i < profile.last(); i++) {
-            double nu = nu(profile.raised(i) - profile.ray(profile.distance(i)), profile.distance(i));
-            if (nu > highest) {
-                highest = nu;
+            double height = height(profile.raised(i) - profile.ray(profile.distance(i)), profile.distance(i));
+            if (height > highest) {
+                highest = height;
                 worst = i;
             }
         }
@@ -102,6 +113,10 @@ final class TerrainDiffraction {
         double above = profile.raised(worst) - profile.ray(d);
         double zone = profile.fresnelMetres(d, frequency);
         return Optional.of(new Obstacle(
-                d, profile.raised(worst), above, Math.min(1, -above / zone), Loss.knifeEdgeDecibels(highest)));
+                d,
+                profile.raised(worst),
+                above,
+                Math.min(1, -above / zone),
+                Loss.knifeEdgeDecibels(highest / Math.sqrt(Loss.wavelengthMetres(frequency)))));
     }
 }

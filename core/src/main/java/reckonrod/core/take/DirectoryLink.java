@@ -8,7 +8,6 @@ import java.util.Optional;
 import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.channel.Channel;
 import reckonrod.core.directory.DirectoryEntry;
-import reckonrod.core.directory.State;
 import reckonrod.core.directory.Trust;
 import reckonrod.core.finding.Edit;
 import reckonrod.core.finding.Field;
@@ -36,12 +35,9 @@ public final class DirectoryLink {
      */
     public static List<Finding> findings(ListEntry taken, DirectoryEntry entry, BandPlan plan, LocalDate today) {
         List<Finding> findings = new ArrayList<>();
-        if (entry.standing().state() == State.OFF_AIR || entry.standing().state() == State.NO_LONGER_LISTED) {
-            Trust.in(entry, today).findings().stream()
-                    .filter(each -> each.kind().code().startsWith("entry-off")
-                            || each.kind().code().startsWith("entry-no-longer"))
-                    .forEach(findings::add);
-        }
+        Trust.in(entry, today).findings().stream()
+                .filter(each -> each.kind().severity() == Severity.DOUBT)
+                .forEach(findings::add);
         Optional<Channel> now = Taking.channel(entry, plan);
         Optional<Channel> before = Reckoner.reckon(taken.published(), plan).channel();
         if (now.isPresent()

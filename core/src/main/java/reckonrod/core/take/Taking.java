@@ -96,6 +96,11 @@ public final class Taking {
         return new Taken(entry, line, channel, findings);
     }
 
+    /** The line that says an entry's channel, without a name; absent where an entry gives no channel. */
+    public static Optional<String> line(DirectoryEntry entry, BandPlan plan) {
+        return channel(entry, plan).map(channel -> LineWriter.write(channel, plan));
+    }
+
     /** The channel of an entry, still without a name; absent for digital voice, or where no line can say it. */
     static Optional<Channel> channel(DirectoryEntry entry, BandPlan plan) {
         Signal signal = entry.signal();

@@ -10,8 +10,9 @@ import reckonrod.core.directory.DirectoryEntry;
  *
  * @param metres the length of the way
  * @param bands the plan for each band, or one for all of them together
+ * @param leftOut how many candidates could not be used
  */
-public record Trip(double metres, List<BandTrip> bands) {
+public record Trip(double metres, List<BandTrip> bands, int leftOut) {
     public Trip {
         bands = List.copyOf(bands);
     }

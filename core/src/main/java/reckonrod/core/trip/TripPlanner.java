@@ -9,6 +9,7 @@ import java.util.Optional;
 import reckonrod.core.bandplan.Band;
 import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.directory.DirectoryEntry;
+import reckonrod.core.directory.Trust;
 import reckonrod.core.find.Finder;
 import reckonrod.core.find.RepeaterPlace;
 import reckonrod.core.frequency.Frequency;
@@ -34,7 +35,7 @@ public final class TripPlanner {
     /**
      * A planner.
      *
-     * @param finder knows where repeaters listen
+     * @param finder knows where repeaters listen, and which can be trusted
      */
     public TripPlanner(BandPlan plan, Terrain terrain, Finder finder) {
         this.plan = plan;
@@ -47,8 +48,9 @@ public final class TripPlanner {
      *
      * @param neededDecibels the margin below which a repeater is not, −20 to 40 dB
      * @param bridgedMetres breaks of at most so many metres are put up with rather than changing for them, 0 to 50 000
+     * @param closedToo whether repeaters for members may be used
      */
-    public record Wish(double neededDecibels, double bridgedMetres) {
+    public record Wish(double neededDecibels, double bridgedMetres, boolean closedToo) {
         public Wish {
             if (!(neededDecibels >= -20 && neededDecibels <= 40)) {
                 throw new IllegalArgumentException("Needed margin must be -20 to 40 dB, was " + neededDecibels);
@@ -60,9 +62,9 @@ public final class TripPlanner {
     }
 
     /**
-     * Plans a trip.
+     * Plans a trip. Left out are candidates without a position, those that look dead or pass on digital voice, and closed ones
+     * unless they are wished for.
      *
-     * @param candidates the repeaters that may be used; those without a position are left out
      * @param perBand whether each band is to cover the way by itself
      * @param wish what counts as heard
      */
@@ -72,16 +74,24 @@ public final class TripPlanner {
         if (!perBand) {
             groups.put(ANY_BAND, new ArrayList<>());
         }
+        int leftOut = 0;
         for (DirectoryEntry entry : candidates) {
-            if (entry.site().position().isPresent()) {
+            if (mayBeUsed(entry, wish)) {
                 groups.computeIfAbsent(perBand ? bandOf(entry) : ANY_BAND, band -> new ArrayList<>())
                         .add(entry);
+            } else {
+                leftOut++;
             }
         }
         List<Trip.BandTrip> bands = new ArrayList<>();
         groups.forEach((band, entries) -> bands.add(band(band, entries, stones, wish)));
         bands.removeIf(band -> perBand && band.legs().isEmpty());
-        return new Trip(route.metres(), bands);
+        return new Trip(route.metres(), bands, leftOut);
+    }
+
+    private boolean mayBeUsed(DirectoryEntry entry, Wish wish) {
+        Trust trust = finder.trust(entry);
+        return entry.site().position().isPresent() && trust.isOfUse() && (wish.closedToo || !trust.isClosed());
     }
 
     private String bandOf(DirectoryEntry entry) {
@@ -89,8 +99,9 @@ public final class TripPlanner {
     }
 
     private Trip.BandTrip band(String band, List<DirectoryEntry> entries, List<Route.Milestone> stones, Wish wish) {
-        List<Coverage> coverages =
-                entries.stream().map(entry -> coverage(entry, stones, wish)).toList();
+        List<Coverage> coverages = entries.parallelStream()
+                .map(entry -> coverage(entry, stones, wish))
+                .toList();
         List<Trip.Leg> legs = new ArrayList<>();
         List<Trip.Gap> gaps = new ArrayList<>();
         double reached = 0;

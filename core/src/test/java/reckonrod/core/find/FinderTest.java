@@ -2,6 +2,7 @@ package reckonrod.core.find;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Set;
@@ -64,6 +65,55 @@ class FinderTest {
         assertThat(FINDER.insteadOf(dead, all)).contains(sound);
         assertThat(FINDER.insteadOf(sound, all)).isEmpty();
         assertThat(FINDER.insteadOf(dead, among.subList(0, 5))).isEmpty();
+    }
+
+    /** In likely reach, alive, analogue and open: each of these alone spoils it. */
+    @Test
+    void recommendedIsWhatAStrangerCanUse() {
+        List<String> recommended = Stream.of(
+                        near("good", 5),
+                        near("far", 300),
+                        near("dead", 5).state(State.OFF_AIR),
+                        near("digital", 5).mode(Mode.DIGITAL),
+                        near("closed", 5).flags(Set.of(DirectoryFlag.CLOSED)),
+                        Entries.nowhere("v:nowhere", "nowhere"))
+                .map(each -> FINDER.from(HERE, each.build()))
+                .filter(Found::isRecommended)
+                .map(found -> found.entry().label())
+                .toList();
+        assertThat(recommended).containsExactly("good");
+    }
+
+    /** By distance what is dead stands where it is; by output those of one frequency stand together, the nearest first. */
+    @Test
+    void otherOrdersOnRequest() {
+        List<Found> found = Stream.of(
+                        near("c", 9).line("441.150", "+", ""),
+                        near("b", 7).state(State.OFF_AIR),
+                        near("a", 30),
+                        Entries.nowhere("v:d", "d"))
+                .map(each -> FINDER.from(HERE, each.build()))
+                .toList();
+        assertThat(found.stream().sorted(Found.BY_DISTANCE))
+                .extracting(each -> each.entry().label())
+                .containsExactly("b", "c", "a", "d");
+        assertThat(found.stream().sorted(Found.BY_OUTPUT))
+                .extracting(each -> each.entry().label())
+                .containsExactly("b", "a", "d", "c");
+    }
+
+    /** A kind of radio that nobody described is taken for the most modest: better heard than promised. */
+    @Test
+    void aRadioIsJudgedAsItsKindIsUsed() {
+        assertThat(UsualStation.shipped())
+                .extracting(UsualStation::id)
+                .doesNotHaveDuplicates()
+                .startsWith("handheld");
+        Station mobile = UsualStation.of("mobile", new BigDecimal("50"));
+        Station handheld = UsualStation.of("handheld", new BigDecimal("0.5"));
+        assertThat(mobile.watts()).isEqualTo(50);
+        assertThat(mobile.gainDecibels()).isGreaterThan(handheld.gainDecibels() + 5);
+        assertThat(UsualStation.of("base in a tent", new BigDecimal("0.5"))).isEqualTo(handheld);
     }
 
     @Test

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -32,16 +33,33 @@ class RouteTest {
                 .satisfies(last -> assertThat(last.position()).isEqualTo(C));
     }
 
+    /** Walked step by step it ends where it should, and every step is as long as the others. */
     @Test
     void theGreatCircleStaysByTheEllipsoidsShortestWay() {
         Position from = new Position(47.5, -38);
         Position to = new Position(46.9, -36.4);
         Hop hop = from.to(to);
-        for (double share : new double[] {0, 0.1, 0.5, 0.9, 1}) {
-            Position exact = from.onCourse(hop.bearingDegrees(), hop.metres() * share);
-            assertThat(from.towards(to, share).to(exact).metres()).isLessThan(0.002 * hop.metres());
+        List<Position> walked = new ArrayList<>();
+        GreatCircle.between(from, to)
+                .walk(400, (step, latitude, longitude) -> walked.add(new Position(latitude, longitude)));
+        assertThat(walked).hasSize(401).startsWith(from).endsWith(to);
+        for (int step = 0; step <= 400; step += 40) {
+            Position exact = from.onCourse(hop.bearingDegrees(), hop.metres() * step / 400);
+            assertThat(walked.get(step).to(exact).metres()).isLessThan(0.002 * hop.metres());
         }
+        assertThat(walked.get(399).to(to).metres()).isCloseTo(hop.metres() / 400, within(hop.metres() / 40_000));
         assertThat(hop.compassPoint()).isEqualTo("ESE");
+    }
+
+    @Test
+    void aWalkOverTheDateLineAndOneThatStaysInPlace() {
+        List<Double> longitudes = new ArrayList<>();
+        GreatCircle.between(A, B).walk(4, (step, latitude, longitude) -> longitudes.add(longitude));
+        assertThat(longitudes.get(1)).isCloseTo(179.75, within(1e-9));
+        assertThat(longitudes.get(3)).isCloseTo(-179.75, within(1e-9));
+        List<Double> latitudes = new ArrayList<>();
+        GreatCircle.between(C, C).walk(2, (step, latitude, longitude) -> latitudes.add(latitude));
+        assertThat(latitudes).allSatisfy(latitude -> assertThat(latitude).isCloseTo(1, within(1e-9)));
     }
 
     @Test

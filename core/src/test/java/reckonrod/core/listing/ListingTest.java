@@ -134,6 +134,25 @@ class ListingTest {
                         Optional.of(Column.LONGITUDE));
     }
 
+    /** Latitudes of 50 to 54 degrees are no frequencies of 6 m, whichever comes first; what repeats is not taken for a name. */
+    @Test
+    void degreesAndNamesAreToldFromFrequencies() {
+        assertThat(ColumnGuess.of(CsvTable.parse("""
+                        a,b,c,d,e
+                        51.51234,-0.12712,Alder Hill,51.530,yes
+                        53.48081,-2.24263,Birch Moss,145.7375,yes
+                        """)).columns())
+                .containsExactly(
+                        Optional.of(Column.LATITUDE),
+                        Optional.of(Column.LONGITUDE),
+                        Optional.of(Column.SITE),
+                        Optional.of(Column.OUTPUT),
+                        Optional.empty());
+        assertThat(ColumnGuess.of(CsvTable.parse("a,b,c\n-117.1234,Here,438.825\n-118.1236,Here,439.000\n"))
+                        .columns())
+                .containsExactly(Optional.of(Column.LONGITUDE), Optional.empty(), Optional.of(Column.OUTPUT));
+    }
+
     /** Lines are counted as an editor counts them, over quoted line breaks and empty lines. */
     @Test
     void rowsKnowTheirLine() {

@@ -75,7 +75,7 @@ class DiffractionTest {
      */
     @Test
     void theRidgeThatCostsMostIsFoundAndMeasured() {
-        Obstacle worst = new TerrainDiffraction(ridge(300), TWO_METRES).worst().orElseThrow();
+        Obstacle worst = new TerrainDiffraction(ridge(300)).worst(TWO_METRES).orElseThrow();
         assertThat(worst.metres()).isEqualTo(8_000);
         assertThat(worst.aboveRayMetres()).isCloseTo(105.647, within(0.001));
         assertThat(worst.lossDecibels()).isCloseTo(16.78, within(0.02));
@@ -90,14 +90,14 @@ class DiffractionTest {
     void deltaBullingtonOverOneRidge() {
         double knife = Loss.knifeEdgeDecibels(1.5000);
         double expected = knife + (1 - Math.exp(-knife / 6)) * (10 + 0.02 * 20);
-        assertThat(new TerrainDiffraction(ridge(300), TWO_METRES).decibels()).isCloseTo(expected, within(0.1));
+        assertThat(new TerrainDiffraction(ridge(300)).decibels(TWO_METRES)).isCloseTo(expected, within(0.1));
     }
 
     @Test
     void aHigherRidgeNeverCostsLess() {
         double before = -1;
         for (double height = 0; height < 900; height += 25) {
-            double loss = new TerrainDiffraction(ridge(height), TWO_METRES).decibels();
+            double loss = new TerrainDiffraction(ridge(height)).decibels(TWO_METRES);
             assertThat(loss).isGreaterThanOrEqualTo(before);
             before = loss;
         }

@@ -48,8 +48,8 @@ class ReachTest {
     @Test
     void theGroundIsTakenIntoAccountOnlyWhereItIsKnownAllTheWay() {
         double middle = HERE.onCourse(90, 15_000).longitudeDegrees();
-        Terrain wall = at -> OptionalDouble.of(Math.abs(at.longitudeDegrees() - middle) < 0.005 ? 800 : 0);
-        Terrain half = at -> at.longitudeDegrees() < middle ? OptionalDouble.empty() : OptionalDouble.of(0);
+        Terrain wall = (latitude, longitude) -> Math.abs(longitude - middle) < 0.005 ? 800 : 0;
+        Terrain half = (latitude, longitude) -> longitude < middle ? Double.NaN : 0;
         Reach.Place mast = new Reach.Place(HERE, Station.of(100, 0, 5), OptionalDouble.empty());
         Reach.Place other = new Reach.Place(HERE.onCourse(90, 30_000), Station.of(100, 3, 25), OptionalDouble.of(0));
         Reach over = Reach.between(mast, other, OUTPUT, INPUT, wall);

@@ -6,11 +6,15 @@ import static org.assertj.core.api.Assertions.within;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import reckonrod.core.Entries;
 import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.bandplan.BandPlans;
+import reckonrod.core.channel.DirectoryFlag;
 import reckonrod.core.directory.DirectoryEntry;
+import reckonrod.core.directory.Mode;
+import reckonrod.core.directory.State;
 import reckonrod.core.find.Finder;
 import reckonrod.core.geography.Position;
 import reckonrod.core.geography.Route;
@@ -38,7 +42,7 @@ class TripPlannerTest {
                 at("end", 290).build(),
                 at("needless", 5).build(),
                 at("begin", 40).build());
-        Trip.BandTrip trip = PLANNER.plan(ROUTE, candidates, false, new TripPlanner.Wish(0, 0))
+        Trip.BandTrip trip = PLANNER.plan(ROUTE, candidates, false, new TripPlanner.Wish(0, 0, false))
                 .bands()
                 .get(0);
         assertThat(trip.legs()).extracting(leg -> leg.entry().label()).containsExactly("begin", "end");
@@ -65,16 +69,32 @@ class TripPlannerTest {
         candidates.add(at("two", 40).build());
         candidates.add(at("seventy", 40).line("441.150", "+", "").build());
         candidates.add(Entries.nowhere("v:n", "nowhere").build());
-        Trip trip = PLANNER.plan(ROUTE, candidates, true, new TripPlanner.Wish(0, 0));
+        Trip trip = PLANNER.plan(ROUTE, candidates, true, new TripPlanner.Wish(0, 0, false));
         assertThat(trip.bands())
                 .hasSize(2)
                 .allSatisfy(band -> assertThat(band.legs()).hasSize(1));
         assertThat(trip.repeaters()).hasSize(2);
-        assertThat(PLANNER.plan(ROUTE, List.of(), false, new TripPlanner.Wish(0, 0))
+        assertThat(PLANNER.plan(ROUTE, List.of(), false, new TripPlanner.Wish(0, 0, false))
                         .bands()
                         .get(0)
                         .gapMetres())
                 .isCloseTo(300_000, within(0.5));
+    }
+
+    /** What nobody can count on is left out and counted; members may wish for their own. */
+    @Test
+    void onlyWhatIsOfUseIsChosen() {
+        List<DirectoryEntry> candidates = List.of(
+                at("dead", 40).state(State.OFF_AIR).build(),
+                at("digital", 40).mode(Mode.DIGITAL).build(),
+                at("closed", 40).flags(Set.of(DirectoryFlag.CLOSED)).build(),
+                Entries.nowhere("v:n", "nowhere").build());
+        Trip open = PLANNER.plan(ROUTE, candidates, false, new TripPlanner.Wish(0, 0, false));
+        assertThat(open.leftOut()).isEqualTo(4);
+        assertThat(open.repeaters()).isEmpty();
+        Trip members = PLANNER.plan(ROUTE, candidates, false, new TripPlanner.Wish(0, 0, true));
+        assertThat(members.leftOut()).isEqualTo(3);
+        assertThat(members.repeaters()).extracting(DirectoryEntry::label).containsExactly("closed");
     }
 
     /** The more margin is asked for, the less of the way is covered. */
@@ -84,7 +104,7 @@ class TripPlannerTest {
                 List.of(at("a", 60).build(), at("b", 200).build());
         double before = 0;
         for (double needed : new double[] {0, 5, 10, 20}) {
-            double gaps = PLANNER.plan(ROUTE, candidates, false, new TripPlanner.Wish(needed, 0))
+            double gaps = PLANNER.plan(ROUTE, candidates, false, new TripPlanner.Wish(needed, 0, false))
                     .bands()
                     .get(0)
                     .gapMetres();

@@ -14,6 +14,40 @@ import reckonrod.core.geography.Position;
 public record Area(double south, double north, double west, double widthDegrees) {
     private static final double DEGREE_METRES = 110_500;
 
+    public Area {
+        if (!(south >= -90 && south <= north && north <= 90)) {
+            throw new IllegalArgumentException(
+                    "Box must have its south below its north, both -90 to 90 degrees, was " + south + " to " + north);
+        }
+        if (!(west >= -180 && west <= 180 && widthDegrees >= 0 && widthDegrees <= 360)) {
+            throw new IllegalArgumentException(
+                    "Box must begin at -180 to 180 degrees and be 0 to 360 wide, was " + west + ", " + widthDegrees);
+        }
+    }
+
+    /**
+     * Reads {@code south,west,north,east} in degrees; an east below the west lies beyond the date line.
+     *
+     * @throws IllegalArgumentException if that is no box
+     */
+    public static Area parse(String text) {
+        String[] edges = text.split(",", -1);
+        if (edges.length != 4) {
+            throw new IllegalArgumentException("Box must be south,west,north,east in degrees, was \"" + text + "\"");
+        }
+        double[] degrees = new double[4];
+        for (int i = 0; i < 4; i++) {
+            try {
+                degrees[i] = Double.parseDouble(edges[i].strip());
+            } catch (NumberFormatException noNumber) {
+                throw new IllegalArgumentException(
+                        "Box must be south,west,north,east in degrees, was \"" + text + "\"", noNumber);
+            }
+        }
+        double width = degrees[3] - degrees[1];
+        return new Area(degrees[0], degrees[2], degrees[1], width < 0 ? width + 360 : width);
+    }
+
     /** The box around a circle. */
     public static Area around(Position centre, double radiusMetres) {
         double high = radiusMetres / DEGREE_METRES;
@@ -46,6 +80,11 @@ public record Area(double south, double north, double west, double widthDegrees)
 
     private static double wrapped(double degrees) {
         return degrees - 360 * Math.floor((degrees + 180) / 360);
+    }
+
+    /** Its middle. */
+    public Position middle() {
+        return new Position((south + north) / 2, wrapped(west + widthDegrees / 2));
     }
 
     /** The eastern edge, beyond 180 where the box lies across the date line. */

@@ -154,6 +154,10 @@ public class DirectoryStore {
             });
             oneOf("mode", filter.modes());
             oneOf("state", filter.states());
+            filter.flags().forEach(flag -> {
+                add("e.fields.flags like :" + flag);
+                values.put(flag.name(), "%" + flag + "%");
+            });
             filter.talkTone().ifPresent(tone -> {
                 add("e.fields.talkTone = :tone");
                 values.put("tone", tone.toString());

@@ -7,6 +7,8 @@ import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Stream;
 import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.ModelAttribute;
@@ -22,15 +24,24 @@ import reckonrod.core.directory.Trust;
 import reckonrod.core.find.Finder;
 import reckonrod.core.find.Found;
 import reckonrod.core.find.RepeaterPlace;
+import reckonrod.core.find.UsualStation;
 import reckonrod.core.geography.Position;
 import reckonrod.core.geography.Route;
+import reckonrod.core.radio.PowerLevel;
+import reckonrod.core.radio.RadioDefinition;
 import reckonrod.core.reach.Profile;
 import reckonrod.core.reach.Reach;
+import reckonrod.core.reach.Station;
+import reckonrod.core.take.Taking;
+import reckonrod.server.directory.Area;
 import reckonrod.server.directory.DirectoryStore;
+import reckonrod.server.directory.EntryFilter;
 import reckonrod.server.find.Searching.Result;
 import reckonrod.server.places.PlaceFinder;
 import reckonrod.server.places.TerrainTiles;
 import reckonrod.server.problem.ProblemException;
+import reckonrod.server.radios.RadioUnit;
+import reckonrod.server.radios.RadioUnits;
 
 /** Searches of the directory: around a point, along a route, by name; and one entry with its path over the ground. */
 @RestController
@@ -44,14 +55,21 @@ class FindController {
     private final PlaceFinder places;
     private final TerrainTiles terrain;
     private final Asking asking;
+    private final RadioUnits radios;
 
     FindController(
-            DirectoryStore directory, Searching searching, PlaceFinder places, TerrainTiles terrain, Asking asking) {
+            DirectoryStore directory,
+            Searching searching,
+            PlaceFinder places,
+            TerrainTiles terrain,
+            Asking asking,
+            RadioUnits radios) {
         this.directory = directory;
         this.searching = searching;
         this.places = places;
         this.terrain = terrain;
         this.asking = asking;
+        this.radios = radios;
     }
 
     /** What a search gave: the ones shown, how many there are in all, and where it was searched from. */
@@ -66,6 +84,25 @@ class FindController {
             String source,
             long entries,
             @Schema(nullable = true) LocalDate newest) {}
+
+    /** A station to judge reach for: antenna above the ground in metres, gain less all losses in dBi, power in watts. */
+    record StationView(String id, String words, double antenna, double gain, double watts) {
+        static StationView of(RadioDefinition radio, PowerLevel power) {
+            String watts = power.watts().stripTrailingZeros().toPlainString();
+            return of(
+                    radio.id() + "-" + watts,
+                    radio.title() + ", " + watts + " W",
+                    UsualStation.of(radio.kind(), power.watts()));
+        }
+
+        static StationView of(UsualStation usual) {
+            return of(usual.id(), usual.words(), usual.station());
+        }
+
+        private static StationView of(String id, String words, Station station) {
+            return new StationView(id, words, station.antennaMetres(), station.gainDecibels(), station.watts());
+        }
+    }
 
     /** A route, thinned out for drawing; each point is a latitude and a longitude. */
     record RouteView(double kilometres, List<List<Double>> points) {}
@@ -87,13 +124,28 @@ class FindController {
             List<ProfilePoint> profile,
             @Schema(nullable = true) ObstacleView obstacle) {}
 
-    /** What a flag of an entry means. */
+    /** An entry and the line of its channel in the notation; no line where an FM radio can do nothing with it. */
+    record EntryDetail(EntryView entry, String line) {}
+
+    /** What a flag of an entry means; that it is off the air is said by its state. */
     record FlagView(String letter, String words, String meaning) {}
 
     @GetMapping("/flags")
     List<FlagView> flags() {
         return Arrays.stream(DirectoryFlag.values())
+                .filter(flag -> flag != DirectoryFlag.OFF_AIR)
                 .map(flag -> new FlagView(flag.word(), flag.words(), flag.meaning()))
+                .toList();
+    }
+
+    /** Stations to judge reach for: each power of the person's own radios first, then what people commonly have. */
+    @GetMapping("/stations")
+    List<StationView> stations() {
+        Stream<StationView> own = radios.all().stream()
+                .map(RadioUnit::definition)
+                .distinct()
+                .flatMap(radio -> radio.limits().power().stream().map(power -> StationView.of(radio, power)));
+        return Stream.concat(own, UsualStation.shipped().stream().map(StationView::of))
                 .toList();
     }
 
@@ -104,28 +156,52 @@ class FindController {
                 .toList();
     }
 
+    /** Around a place, in a box as seen from a place, or anywhere when neither is given. */
     @GetMapping
     FindView around(
             @RequestParam(defaultValue = "") String at,
+            @RequestParam(defaultValue = "") String box,
             @RequestParam(defaultValue = "100") double km,
             @RequestParam(defaultValue = "200") int most,
+            @RequestParam(defaultValue = "use") String order,
             @Valid @ParameterObject @ModelAttribute Question question) {
         BandPlan plan = asking.plan(question);
-        Finder finder = searching.finder(asking.station(question), plan);
-        if (at.isBlank()) {
+        if (at.isBlank() && box.isBlank()) {
             return anywhere(question, plan);
         }
-        kilometres("km", km);
-        PlaceFinder.Place here = places.one(at);
-        Result result = searching.around(here.position(), km * 1000, asking.filter(question, plan), finder, MOST_SHOWN);
-        return new FindView(here, null, views(result, finder, plan), result.total());
+        if (most < 1 || most > MOST_SHOWN) {
+            throw ProblemException.refused(
+                    "most-out-of-range", "Out of range", "most must be 1 to " + MOST_SHOWN + ", was " + most + ".");
+        }
+        Searching.Wanted wanted = new Searching.Wanted(
+                asking.filter(question, plan),
+                searching.finder(asking.station(question), plan),
+                asking.order(order),
+                most);
+        Optional<PlaceFinder.Place> here = at.isBlank() ? Optional.empty() : Optional.of(places.one(at));
+        Result result;
+        if (box.isBlank()) {
+            kilometres("km", km);
+            result = searching.around(here.orElseThrow().position(), km * 1000, wanted);
+        } else {
+            result = searching.within(area(box), here.map(PlaceFinder.Place::position), wanted);
+        }
+        return new FindView(here.orElse(null), null, views(result, wanted.finder(), plan), result.total());
+    }
+
+    private static Area area(String box) {
+        try {
+            return Area.parse(box);
+        } catch (IllegalArgumentException noBox) {
+            throw ProblemException.refused("box-unreadable", "No such box", noBox.getMessage() + ".");
+        }
     }
 
     private FindView anywhere(Question question, BandPlan plan) {
-        reckonrod.server.directory.EntryFilter filter = asking.filter(question, plan);
+        EntryFilter filter = asking.filter(question, plan);
         List<FoundView> found = searching.anywhere(filter, MOST_SHOWN).stream()
-                .map(entry ->
-                        new FoundView(EntryView.of(entry, Trust.in(entry, searching.today()), plan), null, null, null))
+                .map(entry -> new FoundView(
+                        EntryView.of(entry, Trust.in(entry, searching.today()), plan), false, null, null, null))
                 .toList();
         return new FindView(null, null, found, directory.countAnywhere(filter));
     }
@@ -157,14 +233,28 @@ class FindController {
                 .toList();
     }
 
+    /** One entry, seen from nowhere, and the line that says its channel. */
+    @GetMapping("/entry")
+    EntryDetail entry(@RequestParam String id, @RequestParam(required = false) UUID list) {
+        DirectoryEntry entry = entryOf(id);
+        BandPlan plan = asking.plan(list);
+        return new EntryDetail(
+                EntryView.of(entry, Trust.in(entry, searching.today()), plan),
+                Taking.line(entry, plan).orElse(""));
+    }
+
+    private DirectoryEntry entryOf(String id) {
+        return directory
+                .byId(id)
+                .orElseThrow(() -> ProblemException.notFound("The directory has no entry " + id + " any more."));
+    }
+
     @GetMapping("/path")
     PathView path(
             @RequestParam String id,
             @RequestParam String at,
             @Valid @ParameterObject @ModelAttribute Question question) {
-        DirectoryEntry entry = directory
-                .byId(id)
-                .orElseThrow(() -> ProblemException.notFound("The directory has no entry " + id + " any more."));
+        DirectoryEntry entry = entryOf(id);
         BandPlan plan = asking.plan(question);
         Finder finder = searching.finder(asking.station(question), plan);
         Position here = places.one(at).position();

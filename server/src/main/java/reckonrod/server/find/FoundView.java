@@ -13,6 +13,7 @@ import reckonrod.core.reach.Reach;
 /** An entry as seen from a place, on the wire. */
 public record FoundView(
         EntryView entry,
+        boolean recommended,
         @Schema(nullable = true) ReachView reach,
         @Schema(nullable = true) PassingView passing,
         @Schema(nullable = true) InsteadView instead) {
@@ -81,6 +82,7 @@ public record FoundView(
                 RepeaterPlace.of(found.entry()).map(RepeaterPlace::assumed).orElse(List.of());
         return new FoundView(
                 EntryView.of(found.entry(), found.trust(), plan),
+                found.isRecommended(),
                 found.reach().map(reach -> ReachView.of(reach, assumed)).orElse(null),
                 found.passing().map(each -> passing(each, found)).orElse(null),
                 instead.map(FoundView::instead).orElse(null));

@@ -79,13 +79,14 @@ class ImportController {
                 .toList();
     }
 
-    /** A file or pasted lines come in as the body, just as they are. */
+    /** A file or pasted lines come in as the body, just as they are; the band plan supplies the shifts that lines leave out. */
     @PostMapping(consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
     @ResponseStatus(HttpStatus.CREATED)
     ImportView bring(
             @RequestParam String name,
             @RequestParam(defaultValue = "") String charset,
             @RequestParam(defaultValue = "csv") ImportView.Kind kind,
+            @RequestParam(defaultValue = "r2-north-america") String bandPlan,
             HttpServletRequest request)
             throws IOException {
         byte[] content = request.getInputStream().readNBytes(MOST_BYTES + 1);
@@ -94,7 +95,12 @@ class ImportController {
                     "file-too-large", "The file is too large", "A listing may have at most 64 MB. Cut it into parts.");
         }
         return importing.bring(
-                ImportKind.valueOf(kind.name().toUpperCase(Locale.ROOT)), name.strip(), charset(charset), content);
+                new Brought(
+                        ImportKind.valueOf(kind.name().toUpperCase(Locale.ROOT)),
+                        name.strip(),
+                        charset(charset),
+                        bandPlan),
+                content);
     }
 
     private static Optional<Charset> charset(String name) {

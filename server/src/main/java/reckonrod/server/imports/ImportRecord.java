@@ -5,6 +5,7 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
+import java.nio.charset.Charset;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -33,6 +34,7 @@ class ImportRecord {
 
     private String message;
     private String charset;
+    private String bandPlan;
 
     @JdbcTypeCode(SqlTypes.JSON)
     private List<String> headings;
@@ -49,12 +51,13 @@ class ImportRecord {
 
     ImportRecord() {}
 
-    ImportRecord(UUID id, String source, ImportKind kind, String name, Optional<String> charset, Instant now) {
+    ImportRecord(UUID id, String source, Brought brought, Instant now) {
         this.id = id;
         this.source = source;
-        this.kind = kind;
-        this.name = name;
-        this.charset = charset.orElse(null);
+        this.kind = brought.kind();
+        this.name = brought.name();
+        this.charset = brought.charset().map(Charset::name).orElse(null);
+        this.bandPlan = brought.bandPlan();
         this.state = ImportState.MAPPING;
         this.message = "";
         this.begunAt = now;
@@ -87,6 +90,10 @@ class ImportRecord {
 
     Optional<String> charset() {
         return Optional.ofNullable(charset);
+    }
+
+    String bandPlan() {
+        return bandPlan;
     }
 
     List<String> headings() {

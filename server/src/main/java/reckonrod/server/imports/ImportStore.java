@@ -65,8 +65,8 @@ class ImportStore {
         this.clock = clock;
     }
 
-    UUID begin(ImportKind kind, String source, String name, Optional<String> charset, byte[] content) {
-        ImportRecord record = new ImportRecord(UUID.randomUUID(), source, kind, name, charset, clock.instant());
+    UUID begin(String source, Brought brought, byte[] content) {
+        ImportRecord record = new ImportRecord(UUID.randomUUID(), source, brought, clock.instant());
         entities.persist(record);
         if (content.length > 0) {
             entities.flush();

@@ -26,7 +26,7 @@ import tools.jackson.databind.json.JsonMapper;
 @Component
 class Importing {
     private static final int SAMPLE = 5;
-    private static final String LINES_PLAN = "r2-north-america";
+    private static final String USUAL_PLAN = "r2-north-america";
 
     private final ImportStore store;
     private final ImportRunner runner;
@@ -51,13 +51,14 @@ class Importing {
     }
 
     /** Brings a file in. What cannot be read at all is refused here, and nothing is kept of it. */
-    ImportView bring(ImportKind kind, String name, Optional<Charset> charset, byte[] content) {
-        if (kind == ImportKind.SERVICE) {
+    ImportView bring(Brought brought, byte[] content) {
+        if (brought.kind() == ImportKind.SERVICE) {
             return pull();
         }
-        String source = sourceOf(name);
-        Optional<Table> table = readable(kind, content, charset);
-        UUID id = store.begin(kind, source, name, charset.map(Charset::name), content);
+        String source = sourceOf(brought.name());
+        plans.plan(brought.bandPlan());
+        Optional<Table> table = readable(brought.kind(), content, brought.charset());
+        UUID id = store.begin(source, brought, content);
         if (table.isEmpty()) {
             store.reading(id, List.of("line"), List.of());
             runner.read(id, source(store.get(id)), 0);
@@ -108,7 +109,10 @@ class Importing {
         DirectoryService service = bench.service()
                 .orElseThrow(() -> ProblemException.refused(
                         "no-service", "No directory service", "There is no directory service here. Bring a file."));
-        UUID id = store.begin(ImportKind.SERVICE, World.SOURCE, "Directory service", Optional.empty(), new byte[0]);
+        UUID id = store.begin(
+                World.SOURCE,
+                new Brought(ImportKind.SERVICE, "Directory service", Optional.empty(), USUAL_PLAN),
+                new byte[0]);
         store.reading(id, RowWriter.headings(), List.of());
         runner.read(id, new ServiceSource(service.address(), World.SOURCE, today()), 0);
         return view(id);
@@ -176,7 +180,7 @@ class Importing {
                 new LineSource(
                         TableText.decode(store.content(record.id()).orElseThrow(), charset(record)),
                         record.source(),
-                        plans.plan(LINES_PLAN));
+                        plans.plan(record.bandPlan()));
             case CSV, GEOJSON -> {
                 Table table = table(record).orElseThrow();
                 yield new FileSource(

@@ -34,12 +34,26 @@ public class PlaceFinder {
 
     /** All places that a text may mean, the likeliest first; none for a name that nobody knows. */
     public List<Place> all(String text) {
-        if (PositionReader.looksLikePosition(text)) {
-            return List.of(read(text));
-        }
         if (text.isBlank()) {
             return List.of();
         }
+        if (!PositionReader.looksLikePosition(text)) {
+            return named(text);
+        }
+        try {
+            Position position = PositionReader.parse(text);
+            return List.of(new Place(position.toString(), "", position.latitudeDegrees(), position.longitudeDegrees()));
+        } catch (IllegalArgumentException unreadable) {
+            // A name may have a figure in it.
+            List<Place> named = named(text);
+            if (named.isEmpty()) {
+                throw ProblemException.refused("position-unreadable", "No such place", unreadable.getMessage() + ".");
+            }
+            return named;
+        }
+    }
+
+    private List<Place> named(String text) {
         List<Place> known = gazetteer.beginningWith(text.strip());
         List<Place> listed = directory.places(text, MOST).stream()
                 .map(each -> new Place(each.name(), each.area(), each.latitude(), each.longitude()))
@@ -59,14 +73,5 @@ public class PlaceFinder {
                         "Unknown place",
                         "No place is called \"" + text.strip()
                                 + "\" in the directory. Give its coordinates or its locator, or click on the map."));
-    }
-
-    private static Place read(String text) {
-        try {
-            Position position = PositionReader.parse(text);
-            return new Place(position.toString(), "", position.latitudeDegrees(), position.longitudeDegrees());
-        } catch (IllegalArgumentException unreadable) {
-            throw ProblemException.refused("position-unreadable", "No such place", unreadable.getMessage() + ".");
-        }
     }
 }

@@ -5,8 +5,6 @@ import java.nio.channels.FileChannel;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Map;
-import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.concurrent.ConcurrentHashMap;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -22,11 +20,16 @@ public class TerrainTiles implements Terrain {
     private static final Logger LOG = LoggerFactory.getLogger(TerrainTiles.class);
     private static final long LOOK_AGAIN_NANOS = 5_000_000_000L;
 
+    private static final Slot NOT_LOOKED_AT =
+            new Slot(Integer.MIN_VALUE, Terrain.UNKNOWN, System.nanoTime() - 2 * LOOK_AGAIN_NANOS);
+
     private final Path folder;
     private final Map<Integer, Slot> slots = new ConcurrentHashMap<>();
 
-    /** A tile, or that there was none at that time. */
-    private record Slot(Optional<ElevationTile> tile, long lookedAtNanos) {}
+    /** A tile, or that nothing was known at that time. */
+    private record Slot(int key, Terrain tile, long lookedAtNanos) {}
+
+    private volatile Slot newest = NOT_LOOKED_AT;
 
     TerrainTiles(ReckonrodSettings settings) {
         folder = folderOf(settings);
@@ -38,26 +41,34 @@ public class TerrainTiles implements Terrain {
     }
 
     @Override
-    public OptionalDouble metresAt(Position position) {
-        int key = (int) Math.floor(position.latitudeDegrees()) * 1_000 + (int) Math.floor(position.longitudeDegrees());
-        Slot slot = slots.get(key);
-        if (slot == null || slot.tile.isEmpty() && System.nanoTime() - slot.lookedAtNanos > LOOK_AGAIN_NANOS) {
-            slot = new Slot(open(ElevationTile.nameAt(position)), System.nanoTime());
+    public double metresAt(double latitudeDegrees, double longitudeDegrees) {
+        int key = (int) Math.floor(latitudeDegrees) * 1_000 + (int) Math.floor(longitudeDegrees);
+        // Nearly always the place before lay in the same tile.
+        Slot slot = newest;
+        if (slot.key != key) {
+            slot = slots.getOrDefault(key, NOT_LOOKED_AT);
+        }
+        if (slot.tile == Terrain.UNKNOWN && System.nanoTime() - slot.lookedAtNanos > LOOK_AGAIN_NANOS) {
+            slot = new Slot(
+                    key,
+                    open(ElevationTile.nameAt(new Position(latitudeDegrees, longitudeDegrees))),
+                    System.nanoTime());
             slots.put(key, slot);
         }
-        return slot.tile.map(tile -> tile.metresAt(position)).orElse(OptionalDouble.empty());
+        newest = slot;
+        return slot.tile.metresAt(latitudeDegrees, longitudeDegrees);
     }
 
-    private Optional<ElevationTile> open(String name) {
+    private Terrain open(String name) {
         Path file = folder.resolve(name);
         if (!Files.isRegularFile(file)) {
-            return Optional.empty();
+            return Terrain.UNKNOWN;
         }
         try (FileChannel channel = FileChannel.open(file)) {
-            return Optional.of(ElevationTile.of(name, channel.map(FileChannel.MapMode.READ_ONLY, 0, channel.size())));
+            return ElevationTile.of(name, channel.map(FileChannel.MapMode.READ_ONLY, 0, channel.size()));
         } catch (IOException | IllegalArgumentException unreadable) {
             LOG.warn("The elevation tile {} cannot be read: {}", file, unreadable.getMessage());
-            return Optional.empty();
+            return Terrain.UNKNOWN;
         }
     }
 }

@@ -20,6 +20,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import reckonrod.core.bandplan.BandPlan;
@@ -112,8 +113,14 @@ class TakeController {
         }
     }
 
-    /** What all of them become, and the recipe that named them. */
-    record TakePreview(String recipe, List<TakenView> channels) {}
+    /**
+     * What all of them become.
+     *
+     * @param recipe what named them
+     * @param slots where those go that are taken, in the same order; empty if they cannot go in, or no slot was asked about
+     * @param refused why they cannot go in; empty if they can
+     */
+    record TakePreview(String recipe, List<TakenView> channels, List<Integer> slots, String refused) {}
 
     @GetMapping("/recipes")
     List<RecipeView> recipes() {
@@ -123,15 +130,29 @@ class TakeController {
     }
 
     @PostMapping("/lists/{id}/take/preview")
-    TakePreview preview(@PathVariable UUID id, @Valid @RequestBody TakeLook look) {
+    TakePreview preview(
+            @PathVariable UUID id, @RequestParam(required = false) Integer slot, @Valid @RequestBody TakeLook look) {
         ChannelList list = lists.get(id).list();
         BandPlan plan = plans.planOf(list);
         NameRecipe recipe = recipe(look, list);
-        return new TakePreview(
-                id(recipe),
-                taken(look, list, recipe, plan).stream()
-                        .map(each -> TakenView.of(each, plan))
-                        .toList());
+        List<Taken> taken = taken(look, list, recipe, plan);
+        List<TakenView> views =
+                taken.stream().map(each -> TakenView.of(each, plan)).toList();
+        List<ListEntry> entries =
+                taken.stream().flatMap(each -> each.listEntry().stream()).toList();
+        if (slot == null || entries.isEmpty()) {
+            return new TakePreview(id(recipe), views, List.of(), "");
+        }
+        return list.putAll(slot, entries)
+                .fold(
+                        changed -> new TakePreview(
+                                id(recipe),
+                                views,
+                                entries.stream()
+                                        .flatMap(each -> changed.list().slotOf(each.id()).stream())
+                                        .toList(),
+                                ""),
+                        refused -> new TakePreview(id(recipe), views, List.of(), refused.reason()));
     }
 
     @PostMapping("/lists/{id}/take")

@@ -10,10 +10,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import reckonrod.core.bandplan.BandPlan;
-import reckonrod.core.channel.DirectoryFlag;
 import reckonrod.core.directory.DirectoryEntry;
-import reckonrod.core.directory.Mode;
-import reckonrod.core.directory.Trust;
 import reckonrod.core.find.Finder;
 import reckonrod.core.geography.Route;
 import reckonrod.core.trip.Trip;
@@ -60,9 +57,11 @@ class TripController {
             @Schema(nullable = true) Double bridgedKm,
             boolean closedToo) {}
 
-    /** Who to use from one kilometre to another, and how far it is heard beyond. */
+    /** Who to use from one kilometre to another, where one changes to it, and how far it is heard beyond. */
     record LegView(
             EntryView entry,
+            double latitude,
+            double longitude,
             double fromKm,
             double toKm,
             double heardFromKm,
@@ -78,7 +77,7 @@ class TripController {
             String band, List<LegView> legs, List<GapView> gaps, int changes, double gapKm, int considered) {}
 
     /** A planned trip; the entries are every repeater used, in driving order. */
-    record TripView(double kilometres, List<BandTripView> bands, List<String> entries, long leftOut) {}
+    record TripView(double kilometres, List<BandTripView> bands, List<String> entries, int leftOut) {}
 
     @PostMapping("/plan")
     TripView plan(@Valid @RequestBody TripRequest request) {
@@ -92,41 +91,37 @@ class TripController {
                     "A trip is planned for at most 3000 km at a time, this route has "
                             + Math.round(route.metres() / 1000) + " km. Cut it into days.");
         }
-        List<DirectoryEntry> near = searching.entriesAlong(
+        List<DirectoryEntry> candidates = searching.entriesAlong(
                 route, request.route().corridorMetres(), asking.filter(request.question(), plan), MOST_CANDIDATES);
-        List<DirectoryEntry> candidates = near.stream()
-                .filter(entry -> isOfUse(entry, request.closedToo()))
-                .toList();
         Trip trip = new TripPlanner(plan, terrain, finder).plan(route, candidates, request.perBand(), wish(request));
         return new TripView(
                 km(route.metres()),
-                trip.bands().stream().map(band -> bandView(band, plan)).toList(),
+                trip.bands().stream()
+                        .map(band -> bandView(band, route, finder, plan))
+                        .toList(),
                 trip.repeaters().stream().map(DirectoryEntry::id).toList(),
-                near.size() - (long) candidates.size());
+                trip.leftOut());
     }
 
     private static TripPlanner.Wish wish(TripRequest request) {
         try {
             return new TripPlanner.Wish(
                     Optional.ofNullable(request.neededDb()).orElse(0.0),
-                    Optional.ofNullable(request.bridgedKm()).orElse(USUAL_BREAK_KILOMETRES) * 1000);
+                    Optional.ofNullable(request.bridgedKm()).orElse(USUAL_BREAK_KILOMETRES) * 1000,
+                    request.closedToo());
         } catch (IllegalArgumentException outOfRange) {
             throw ProblemException.refused("wish-out-of-range", "Out of range", outOfRange.getMessage() + ".");
         }
     }
 
-    private boolean isOfUse(DirectoryEntry entry, boolean closedToo) {
-        return entry.signal().mode() != Mode.DIGITAL
-                && (closedToo || !entry.standing().flags().contains(DirectoryFlag.CLOSED))
-                && !Trust.in(entry, searching.today()).looksDead();
-    }
-
-    private BandTripView bandView(Trip.BandTrip band, BandPlan plan) {
+    private static BandTripView bandView(Trip.BandTrip band, Route route, Finder finder, BandPlan plan) {
         return new BandTripView(
                 band.band(),
                 band.legs().stream()
                         .map(leg -> new LegView(
-                                EntryView.of(leg.entry(), Trust.in(leg.entry(), searching.today()), plan),
+                                EntryView.of(leg.entry(), finder.trust(leg.entry()), plan),
+                                route.at(leg.fromMetres()).latitudeDegrees(),
+                                route.at(leg.fromMetres()).longitudeDegrees(),
                                 km(leg.fromMetres()),
                                 km(leg.toMetres()),
                                 km(leg.heardFromMetres()),

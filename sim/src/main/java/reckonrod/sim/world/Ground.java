@@ -8,7 +8,6 @@ import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.util.Arrays;
 import java.util.List;
-import java.util.OptionalDouble;
 import reckonrod.core.geography.Position;
 import reckonrod.core.reach.ElevationTile;
 import reckonrod.core.reach.Terrain;
@@ -34,18 +33,16 @@ public final class Ground implements Terrain {
     }
 
     @Override
-    public OptionalDouble metresAt(Position position) {
-        double latitude = position.latitudeDegrees();
-        double longitude = position.longitudeDegrees();
+    public double metresAt(double latitude, double longitude) {
         if (latitude < SOUTH || latitude >= NORTH || longitude < WEST || longitude >= EAST) {
-            return OptionalDouble.empty();
+            return Double.NaN;
         }
         for (Island island : islands) {
             if (crossings(island, latitude).isInside(longitude)) {
-                return OptionalDouble.of(height(island, latitude, longitude));
+                return height(island, latitude, longitude);
             }
         }
-        return OptionalDouble.of(0);
+        return 0;
     }
 
     /** Writes the tiles that are not in the folder yet; each appears whole or not at all. */
