@@ -6,9 +6,11 @@ import KeysDialog from '@/shared/components/KeysDialog.vue'
 import { useOpenList } from '@/shared/composables/useOpenList'
 import EntryPanel from './components/EntryPanel.vue'
 import FoundList from './components/FoundList.vue'
+import FoundNotes from './components/FoundNotes.vue'
 import SearchBar from './components/SearchBar.vue'
 import TakeDialog from './components/TakeDialog.vue'
 import TripPanel from './components/TripPanel.vue'
+import { useChoice } from './composables/useChoice'
 import { useFind } from './composables/useFind'
 import { useStation } from './composables/useStation'
 
@@ -70,14 +72,13 @@ const says = computed(() => {
   const where = now.route
     ? ` along ${now.route.kilometres.toFixed(0)} km, ${route.value?.name ?? ''}`
     : box.value
-      ? ` on the part of the map${place && `, seen from ${place}`}`
+      ? ` on the part of the map, seen from ${place || 'its middle'}`
       : place && ` around ${place}`
   const more = now.total > now.found.length ? `; the nearest ${now.found.length} are shown` : ''
   return `found${where}${more}`
 })
 
 const cursor = ref(0)
-const ticked = ref(new Set<string>())
 const list = ref<InstanceType<typeof FoundList> | null>(null)
 watch(found, () => (cursor.value = Math.min(cursor.value, Math.max(found.value.length - 1, 0))))
 watch([at, way, route], () => (cursor.value = 0))
@@ -90,24 +91,13 @@ const from = computed(() =>
       : null,
 )
 
-function tick(one: Found) {
-  const next = new Set(ticked.value)
-  if (!next.delete(one.entry.id)) next.add(one.entry.id)
-  ticked.value = next
-}
-const chosen = computed(() => [...ticked.value])
-const taking = ref<string[]>([])
-const takeOpen = ref(false)
-function take() {
-  taking.value = chosen.value.length ? chosen.value : picked.value ? [picked.value.entry.id] : []
-  takeOpen.value = taking.value.length > 0 && open.value !== null
-}
+const { ticked, chosen, taking, takeOpen, tick, tickRecommended, takeOne, takeChosen, untick } = useChoice(
+  found,
+  picked,
+)
 function look(id: string) {
   const i = found.value.findIndex((each) => each.entry.id === id)
   if (i >= 0) cursor.value = i
-}
-function chooseLikely() {
-  ticked.value = new Set(found.value.filter((each) => each.recommended).map((each) => each.entry.id))
 }
 
 const drawing = ref(false)
@@ -139,9 +129,9 @@ const ACTS: Record<string, () => void> = {
   Home: () => step(-Infinity),
   End: () => step(Infinity),
   ' ': () => picked.value && tick(picked.value),
-  Enter: take,
-  t: take,
-  a: chooseLikely,
+  Enter: takeChosen,
+  t: takeChosen,
+  a: tickRecommended,
   m: () => document.querySelector<HTMLElement>('.find .map')?.focus(),
   p: () => document.getElementById('find-at')?.focus(),
   '?': () => (keysOpen.value = true),
@@ -153,7 +143,7 @@ function onKey(event: KeyboardEvent) {
   act()
 }
 async function taken() {
-  ticked.value = new Set()
+  untick()
   await nextTick()
   list.value?.focus()
 }
@@ -178,6 +168,7 @@ async function taken() {
         @draw="((drawing = true), (drawn = []))"
         @drawn="useDrawn"
         @undraw="drawn = drawn.slice(0, -1)"
+        @clear="clear"
       />
       <div class="both">
         <div class="left" :class="{ stale: stale && isFetching }">
@@ -199,32 +190,17 @@ async function taken() {
             </button>
             <router-link :to="{ name: 'sources' }">Sources</router-link>
           </div>
-          <div v-if="error" class="note">
-            <p role="alert" class="wrong">{{ error.message }}</p>
-            <v-btn size="small" @click="refetch()">Search again</v-btn>
-          </div>
-          <div v-else-if="!asked" class="note">
-            <p v-if="way === 'around'">
-              Say where you are: a place such as
-              <button type="button" class="link" @click="at = 'Vellan Harbour'">Vellan Harbour</button>,
-              coordinates such as <span class="mono">47.375 -37.985</span>, a locator such as
-              <span class="mono">HN17aj</span>, or a click on the map.
-            </p>
-            <p v-else>
-              Say where you drive: places parted by semicolons, a GPX file, or a line drawn on the map.
-              Repeaters come in driving order, and a trip picks the few that cover the way.
-            </p>
-          </div>
-          <div v-else-if="data && !found.length" class="note">
-            <p>
-              Nothing was found{{
-                filtered ? ' that passes the filters' : ` within ${way === 'around' ? km : corridor} km`
-              }}.
-              {{ filtered ? '' : 'Look farther, or pull more entries in.' }}
-            </p>
-            <v-btn v-if="filtered" size="small" @click="clear">Clear the filters</v-btn>
-            <v-btn v-else size="small" :to="{ name: 'sources' }">Sources of the directory</v-btn>
-          </div>
+          <FoundNotes
+            v-if="error || !asked || (data && !found.length)"
+            :way="way"
+            :problem="error?.message ?? null"
+            :asked="asked"
+            :filtered="filtered"
+            :kilometres="way === 'around' ? km : corridor"
+            @again="refetch()"
+            @clear="clear"
+            @place="(name) => (at = name)"
+          />
           <FoundList
             v-if="found.length"
             ref="list"
@@ -237,7 +213,7 @@ async function taken() {
             @key="onKey"
           />
           <footer v-if="found.length">
-            <v-btn color="primary" variant="flat" :disabled="!chosen.length || !open" @click="take">
+            <v-btn color="primary" variant="flat" :disabled="!chosen.length || !open" @click="takeChosen">
               Take {{ chosen.length || 'the chosen' }} into {{ open?.name ?? 'a list' }}…
             </v-btn>
             <v-btn v-if="way === 'along' && !tripOpen" @click="tripOpen = true">Plan the trip</v-btn>
@@ -280,7 +256,7 @@ async function taken() {
         :from="from"
         :question="question"
         :list-name="open?.name ?? null"
-        @take="((taking = [picked.entry.id]), (takeOpen = true))"
+        @take="takeOne(picked.entry.id)"
         @look="look"
       />
     </aside>
@@ -342,16 +318,6 @@ async function taken() {
   padding: 0;
   text-decoration: underline;
   cursor: pointer;
-}
-.note {
-  padding: 12px 16px;
-  max-width: 60ch;
-}
-.note p {
-  margin: 0 0 10px;
-}
-.wrong {
-  color: var(--error);
 }
 footer {
   display: flex;

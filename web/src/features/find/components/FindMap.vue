@@ -1,15 +1,17 @@
 <script setup lang="ts">
 import 'leaflet/dist/leaflet.css'
+import '../map/marks.css'
 import L from 'leaflet'
 import { onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import { useTheme } from 'vuetify'
 import { api, unwrap, type Found, type Schemas } from '@/shared/api/client'
-import { loadLand } from '../composables/land'
+import { loadLand } from '../map/land'
+import { drawChanges, drawFound, drawHere, drawWay, placeName, type Spot } from '../map/marks'
 
 const props = defineProps<{
   found: Found[]
   at: number
-  here: { latitude: number; longitude: number; name: string } | null
+  here: Spot | null
   route: number[][] | null
   /** Where one changes on a trip, and to whom. */
   legs: Schemas['LegView'][]
@@ -31,175 +33,50 @@ let map: L.Map | null = null
 let observer: ResizeObserver | null = null
 const canvas = L.canvas({ padding: 0.4 })
 const ground = L.layerGroup()
+const names = L.layerGroup()
 const rings = L.layerGroup()
-const marks = L.layerGroup()
 const way = L.layerGroup()
+const marks = L.layerGroup()
 const changes = L.layerGroup()
-const shapes: { polygon: L.Polygon | L.GeoJSON; coast: boolean }[] = []
+const shapes: (L.Polygon | L.GeoJSON)[] = []
 
 const colour = (name: string) =>
   getComputedStyle(box.value as HTMLElement)
     .getPropertyValue(name)
     .trim()
 function paint() {
-  for (const { polygon } of shapes) {
-    polygon.setStyle({ color: colour('--rod-mark'), weight: 0.8, fillColor: colour('--rod'), fillOpacity: 1 })
-  }
+  const style = { color: colour('--rod-mark'), weight: 0.8, fillColor: colour('--rod'), fillOpacity: 1 }
+  for (const shape of shapes) shape.setStyle(style)
 }
 async function drawGround() {
   try {
     const [land, own] = await Promise.all([loadLand(), unwrap(api.GET('/api/map/outlines'))])
     const options = { renderer: canvas, interactive: false, smoothFactor: 1.2 }
-    const earth = L.geoJSON(land, options as L.GeoJSONOptions)
-    shapes.push({ polygon: earth, coast: false })
-    earth.addTo(ground)
-    for (const each of own.outlines) {
-      const polygon = L.polygon(each.points as [number, number][], options)
-      shapes.push({ polygon, coast: true })
-      polygon.addTo(ground)
-    }
-    for (const place of own.places) {
-      L.marker([place.latitude, place.longitude], {
-        icon: L.divIcon({ className: 'place-name', html: text(place.name), iconSize: [0, 0] }),
-        interactive: false,
-        keyboard: false,
-      }).addTo(names)
-    }
+    shapes.push(L.geoJSON(land, options as L.GeoJSONOptions))
+    for (const each of own.outlines) shapes.push(L.polygon(each.points as [number, number][], options))
+    for (const shape of shapes) shape.addTo(ground)
+    for (const place of own.places) placeName(place).addTo(names)
     paint()
     namesByZoom()
     // Until there is something to show, the places that have names are.
-    if (!framed && own.places.length && map) {
-      map.fitBounds(
-        L.latLngBounds(own.places.map((place) => [place.latitude, place.longitude] as [number, number])),
-        { animate: false, padding: [40, 40] },
-      )
+    if (!framed && own.places.length) {
+      const all = own.places.map((place) => [place.latitude, place.longitude] as [number, number])
+      map?.fitBounds(L.latLngBounds(all), { animate: false, padding: [40, 40] })
     }
   } catch (cause) {
     failed.value = cause instanceof Error ? cause.message : String(cause)
   }
 }
-const names = L.layerGroup()
 function namesByZoom() {
   if (!map) return
   if (map.getZoom() >= 8) names.addTo(map)
   else names.remove()
 }
-function text(words: string) {
-  const span = document.createElement('span')
-  span.textContent = words
-  return span.outerHTML
-}
-
-const RINGS = [5, 10, 25, 50, 100, 200, 500, 1000, 2000]
-function drawHere() {
+function placeAndCursor() {
   rings.clearLayers()
-  if (!props.here || !map) return
-  const { latitude, longitude } = props.here
-  const here: [number, number] = [latitude, longitude]
-  const line = colour('--quiet')
-  const most = props.radiusKm ?? 100
-  const shown = [...RINGS.filter((km) => km < most && km >= most / 7), most]
-  for (const km of shown) {
-    L.circle(here, {
-      radius: km * 1000,
-      color: line,
-      weight: 1,
-      dashArray: km === most ? undefined : '3 5',
-      fill: false,
-      interactive: false,
-    }).addTo(rings)
-    // The label stands where the ring crosses the south-east.
-    const aside = (km / 111.2) * Math.SQRT1_2
-    L.marker([latitude - aside, longitude + aside / Math.cos((latitude * Math.PI) / 180)], {
-      icon: L.divIcon({ className: 'ring-label', html: text(`${km} km`), iconSize: [0, 0] }),
-      interactive: false,
-      keyboard: false,
-    }).addTo(rings)
-  }
-  const picked = props.found[props.at]?.entry
-  if (picked && picked.latitude !== null && picked.longitude !== null) {
-    L.polyline([here, [picked.latitude, picked.longitude]], {
-      color: colour('--primary'),
-      weight: 1.8,
-      interactive: false,
-    }).addTo(rings)
-  }
-  L.marker(here, {
-    icon: L.divIcon({ className: 'here-mark', html: '<i></i>', iconSize: [18, 18] }),
-    interactive: false,
-    keyboard: false,
-    title: props.here.name,
-  }).addTo(rings)
-}
-
-const WAVES: Record<string, string> = {
-  likely:
-    '<path d="M4.6 10.6a9 9 0 0 1 0-10M17.4.6a9 9 0 0 1 0 10M7.6 9a5 5 0 0 1 0-7M14.4 2a5 5 0 0 1 0 7"/>',
-  marginal: '<path d="M7.6 9a5 5 0 0 1 0-7M14.4 2a5 5 0 0 1 0 7"/>',
-  dead: '<path d="M4 15 18 3"/>',
-}
-function markOf(found: Found) {
-  const kind = found.entry.looksDead ? 'dead' : (found.reach?.verdict ?? 'unlikely')
-  return `<svg viewBox="0 0 22 18" width="22" height="18"><path d="M11 7v10M8 17h6"/><circle cx="11" cy="5.5" r="1.8"/>${WAVES[kind] ?? ''}</svg>`
-}
-function drawFound() {
   marks.clearLayers()
-  props.found.forEach((each, i) => {
-    const { latitude, longitude, label, looksDead } = each.entry
-    if (latitude === null || longitude === null) return
-    const kind = looksDead ? 'dead' : (each.reach?.verdict ?? 'unlikely')
-    const chosen = i === props.at
-    L.marker([latitude, longitude], {
-      icon: L.divIcon({
-        className: `mast ${kind}${chosen ? ' chosen' : ''}`,
-        html: markOf(each) + (chosen ? text(label) : ''),
-        iconSize: [22, 18],
-        iconAnchor: [11, 17],
-      }),
-      title: label,
-      keyboard: false,
-      zIndexOffset: chosen ? 1000 : looksDead ? -500 : 0,
-    })
-      .on('click', () => emit('pick', i))
-      .addTo(marks)
-  })
-}
-function drawWay() {
-  way.clearLayers()
-  const points = props.drawing ? props.drawn : (props.route ?? [])
-  if (points.length) {
-    L.polyline(points as [number, number][], {
-      color: colour('--talk'),
-      weight: 3,
-      interactive: false,
-    }).addTo(way)
-  }
-  if (props.drawing) {
-    for (const point of points) {
-      L.circleMarker(point as [number, number], {
-        radius: 4,
-        color: colour('--talk'),
-        interactive: false,
-      }).addTo(way)
-    }
-  }
-}
-
-function drawLegs() {
-  changes.clearLayers()
-  for (const leg of props.legs) {
-    L.marker([leg.latitude, leg.longitude], {
-      icon: L.divIcon({
-        className: 'change-mark',
-        html: text(`${leg.fromKm.toFixed(0)} km`),
-        iconSize: [0, 0],
-      }),
-      title: `From km ${leg.fromKm.toFixed(0)} on: ${leg.entry.label}`,
-      interactive: false,
-      keyboard: false,
-      zIndexOffset: 900,
-    }).addTo(changes)
-  }
+  if (props.here) drawHere(rings, props.here, props.radiusKm, props.found[props.at], colour)
+  drawFound(marks, props.found, props.at, (i) => emit('pick', i))
 }
 
 /** Brings everything that was found into view; once for each place or route, so that it does not jump. */
@@ -221,9 +98,9 @@ function frame() {
 function all() {
   if (!map) return
   frame()
-  drawHere()
-  drawWay()
-  drawFound()
+  way.clearLayers()
+  drawWay(way, props.drawing ? props.drawn : (props.route ?? []), props.drawing, colour)
+  placeAndCursor()
 }
 
 onMounted(() => {
@@ -264,12 +141,17 @@ onBeforeUnmount(() => {
 watch(() => [props.found, props.here, props.route, props.radiusKm, props.drawing, props.drawn], all, {
   deep: true,
 })
-watch(() => props.legs, drawLegs)
+watch(
+  () => props.legs,
+  (legs) => {
+    changes.clearLayers()
+    drawChanges(changes, legs)
+  },
+)
 watch(
   () => props.at,
   () => {
-    drawFound()
-    drawHere()
+    placeAndCursor()
     const entry = props.found[props.at]?.entry
     if (map && entry && entry.latitude !== null && entry.longitude !== null) {
       const place = L.latLng(entry.latitude, entry.longitude)
@@ -361,85 +243,5 @@ function onKey(event: KeyboardEvent) {
   color: var(--error);
   border: 1px solid currentColor;
   border-radius: 6px;
-}
-.map :deep(.mast svg) {
-  fill: none;
-  stroke: currentColor;
-  stroke-width: 1.9;
-  stroke-linecap: round;
-  paint-order: stroke;
-  filter: drop-shadow(0 0 1.5px var(--surface)) drop-shadow(0 0 1.5px var(--surface));
-}
-.map :deep(.mast circle) {
-  fill: currentColor;
-}
-.map :deep(.mast.likely) {
-  color: var(--primary);
-}
-.map :deep(.mast.marginal) {
-  color: var(--doubt);
-}
-.map :deep(.mast.unlikely) {
-  color: var(--quiet);
-}
-.map :deep(.mast.dead) {
-  color: var(--error);
-}
-.map :deep(.mast.chosen span) {
-  position: absolute;
-  left: 24px;
-  top: -2px;
-  padding: 1px 7px;
-  white-space: nowrap;
-  font: 600 13px var(--body);
-  color: var(--ink);
-  background: var(--surface);
-  border: 1px solid var(--primary);
-  border-radius: 6px;
-}
-.map :deep(.place-name span),
-.map :deep(.ring-label span) {
-  position: absolute;
-  transform: translate(-50%, -50%);
-  white-space: nowrap;
-  font: 11.5px var(--body);
-  color: var(--rod-ink);
-}
-.map :deep(.ring-label span) {
-  padding: 0 4px;
-  font: 11px var(--mono);
-  color: var(--quiet);
-  background: var(--surface);
-  border-radius: 4px;
-}
-.map :deep(.change-mark span) {
-  position: absolute;
-  transform: translate(-50%, 6px);
-  padding: 1px 6px;
-  white-space: nowrap;
-  font: 600 11.5px var(--mono);
-  color: var(--surface);
-  background: var(--talk);
-  border-radius: 4px;
-}
-.map :deep(.here-mark i) {
-  position: absolute;
-  inset: 3px;
-  border: 3px solid var(--talk);
-  border-radius: 50%;
-  background: var(--surface);
-}
-.map :deep(.leaflet-control-attribution),
-.map :deep(.leaflet-control-scale-line) {
-  background: var(--surface);
-  color: var(--quiet);
-  border-color: var(--quiet);
-  font: 11px var(--body);
-  text-shadow: none;
-}
-.map :deep(.leaflet-bar a) {
-  background: var(--surface);
-  color: var(--ink);
-  border-color: var(--line);
 }
 </style>

@@ -4,7 +4,7 @@ import { computed, ref, watch } from 'vue'
 import { useListChanges } from '@/features/arrange/composables/useListChanges'
 import { api, unwrap, type Schemas, type Trip } from '@/shared/api/client'
 import { useNotice } from '@/shared/composables/useNotice'
-import { megahertz, toneOf } from '../composables/words'
+import TripBand from './TripBand.vue'
 
 const props = defineProps<{
   route: Schemas['RouteRequest']
@@ -58,7 +58,6 @@ watch(
   { immediate: true, deep: true },
 )
 
-const share = (km: number) => `${((100 * km) / (trip.value?.kilometres ?? 1)).toFixed(2)}%`
 const km = (value: number) => value.toFixed(0)
 const legs = computed(() => trip.value?.bands.flatMap((band) => band.legs) ?? [])
 
@@ -109,68 +108,13 @@ async function asList() {
         Nobody is heard anywhere on these {{ km(trip.kilometres) }} km. Widen the corridor, or take a stronger
         station.
       </p>
-      <div v-for="band in trip.bands" :key="band.band" class="band">
-        <h3>
-          {{ band.band }}: {{ band.legs.length }} repeaters, {{ band.changes }} changes,
-          {{
-            band.gapKm > 0
-              ? `nobody for ${km(band.gapKm)} of ${km(trip.kilometres)} km`
-              : `all ${km(trip.kilometres)} km covered`
-          }}
-        </h3>
-        <div class="strip" role="img" :aria-label="`Coverage of ${band.band}; the table below says the same`">
-          <span
-            v-for="(leg, i) in band.legs"
-            :key="leg.fromKm"
-            class="leg"
-            :class="{ other: i % 2 === 1 }"
-            :style="{ left: share(leg.fromKm), width: share(leg.toKm - leg.fromKm) }"
-            :title="`${leg.entry.label}, km ${km(leg.fromKm)} to ${km(leg.toKm)}`"
-            >{{ leg.entry.label }}</span
-          >
-          <span
-            v-for="gap in band.gaps"
-            :key="`gap${gap.fromKm}`"
-            class="gap"
-            :style="{ left: share(gap.fromKm), width: share(gap.toKm - gap.fromKm) }"
-            :title="`Nobody, km ${km(gap.fromKm)} to ${km(gap.toKm)}`"
-          />
-        </div>
-        <table>
-          <thead>
-            <tr>
-              <th class="figure">from km</th>
-              <th class="figure">to km</th>
-              <th>use</th>
-              <th class="figure">listen MHz</th>
-              <th>tone</th>
-              <th class="figure">least margin</th>
-              <th>breaks</th>
-              <th class="wide">heard from and to</th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr v-for="leg in band.legs" :key="leg.fromKm">
-              <td class="figure">{{ km(leg.fromKm) }}</td>
-              <td class="figure">{{ km(leg.toKm) }}</td>
-              <td>
-                <button type="button" class="name" @click="emit('look', leg.entry.id)">
-                  {{ leg.entry.label }}
-                </button>
-              </td>
-              <td class="figure">{{ megahertz(leg.entry.outputHz) }}</td>
-              <td class="mono">{{ toneOf(leg.entry.talkTone) }}</td>
-              <td class="figure">{{ leg.leastMarginDb.toFixed(0) }} dB</td>
-              <td>{{ leg.weakKm > 0 ? `weak for ${leg.weakKm.toFixed(0)} km` : '' }}</td>
-              <td class="wide mono">km {{ km(leg.heardFromKm) }} to {{ km(leg.heardToKm) }}</td>
-            </tr>
-          </tbody>
-        </table>
-        <p v-if="band.gaps.length" class="quiet">
-          Nobody on km
-          {{ band.gaps.map((gap) => `${km(gap.fromKm)} to ${km(gap.toKm)}`).join(', ') }}.
-        </p>
-      </div>
+      <TripBand
+        v-for="band in trip.bands"
+        :key="band.band"
+        :band="band"
+        :kilometres="trip.kilometres"
+        @look="(id) => emit('look', id)"
+      />
       <p v-if="trip.leftOut" class="quiet">
         {{ trip.leftOut }} were left out: dead-looking, digital{{ closedToo ? '' : ', or closed' }}.
       </p>
@@ -210,11 +154,6 @@ header,
 h2 {
   margin: 0;
 }
-h3 {
-  font-size: 14px;
-  font-weight: 600;
-  margin: 10px 0 6px;
-}
 .space {
   flex: 1;
 }
@@ -227,71 +166,6 @@ select {
 }
 .stale {
   opacity: 0.6;
-}
-.strip {
-  position: relative;
-  height: 30px;
-  background: var(--surface);
-  border: 1px solid var(--line);
-  border-radius: 6px;
-  overflow: hidden;
-}
-.leg,
-.gap {
-  position: absolute;
-  top: 0;
-  bottom: 0;
-  overflow: hidden;
-  white-space: nowrap;
-  text-overflow: ellipsis;
-  line-height: 28px;
-  padding: 0 6px;
-  font-size: 12.5px;
-  box-sizing: border-box;
-}
-.leg {
-  background: var(--picked);
-  border-left: 2px solid var(--primary);
-}
-.leg.other {
-  background: var(--rod);
-  color: var(--rod-ink);
-}
-.gap {
-  background: repeating-linear-gradient(135deg, var(--surface) 0 5px, var(--error) 5px 7px);
-}
-table {
-  width: 100%;
-  border-collapse: collapse;
-  font-size: 13.5px;
-  margin-top: 4px;
-}
-th {
-  text-align: left;
-  font-weight: 500;
-  font-size: 12.5px;
-  color: var(--quiet);
-  padding: 2px 8px;
-}
-td {
-  padding: 3px 8px;
-  border-top: 1px solid var(--line);
-}
-.figure {
-  text-align: right;
-}
-td.figure {
-  font-family: var(--mono);
-}
-.name {
-  font: inherit;
-  font-weight: 600;
-  color: var(--primary);
-  background: none;
-  border: 0;
-  padding: 0;
-  cursor: pointer;
-  text-align: left;
 }
 p {
   margin: 4px 0;
@@ -312,9 +186,6 @@ p {
   color: var(--ink);
 }
 @media (max-width: 720px) {
-  .wide {
-    display: none;
-  }
   .trip {
     max-height: none;
     padding: 10px 12px;

@@ -117,7 +117,34 @@ class AccessibilityIT extends BrowserTest {
         assertThat(page.locator(".sources")).containsText("Nothing of it was taken.");
     }
 
+    /**
+     * What can be pressed or filled in lies whole inside whatever clips it, unless that can be scrolled there. The edges of each
+     * are compared with those of its ancestors that hide what overflows, and of the window.
+     */
+    private static void nothingIsCutOff(Page page) {
+        Object cut = page.evaluate("""
+                () => [...document.querySelectorAll('button, select, input, textarea, a')].filter(each => {
+                  const box = each.getBoundingClientRect()
+                  if (!box.width || !box.height || each.closest('.unseen, .leaflet-container') || each.matches('.unseen'))
+                    return false
+                  for (let at = each.parentElement; at; at = at.parentElement) {
+                    const style = getComputedStyle(at)
+                    if (/auto|scroll/.test(style.overflowX) && at.scrollWidth > at.clientWidth) return false
+                    if (style.position === 'fixed') return false
+                    if (style.overflowX === 'visible' && at !== document.documentElement) continue
+                    const limit = at === document.documentElement ? { left: 0, right: innerWidth } : at.getBoundingClientRect()
+                    if (box.right > limit.right + 1 || box.left < limit.left - 1) return true
+                  }
+                  return false
+                }).map(each => each.getAttribute('aria-label') ?? each.textContent.trim())""");
+        org.assertj.core.api.Assertions.assertThat(cut)
+                .asInstanceOf(org.assertj.core.api.InstanceOfAssertFactories.LIST)
+                .as("cut off at " + page.viewportSize().width + " on " + page.url())
+                .isEmpty();
+    }
+
     private static void check(Page page) {
+        nothingIsCutOff(page);
         List<String> violations = new AxeBuilder(page)
                         .withTags(List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice"))
                         .analyze()

@@ -69,7 +69,7 @@ class FindIT extends BrowserTest {
         page.keyboard().press("Space");
         page.keyboard().press("t");
         assertThat(page.locator(".v-dialog")).containsText("HARBOUR in slot 16 has the same pair and tones.");
-        page.locator(".v-dialog select").selectOption("call-sign");
+        page.getByLabel("Names").selectOption("call-sign");
         assertThat(page.locator(".v-dialog")).containsText("\"QV0HB\" 146.940 -0.600 T100.0");
         button(page, "Put 2 channels in, into slots 4, 18").click();
         assertThat(page.locator(".v-snackbar")).containsText("2 channels are in Vellan home");
@@ -113,7 +113,7 @@ class FindIT extends BrowserTest {
         page.keyboard().press("Enter");
         assertThat(at(page)).not().hasValue(clicked);
         button(page, "Filter").click();
-        page.getByLabel("Band").selectOption("70 cm");
+        page.getByLabel("Band", new Page.GetByLabelOptions().setExact(true)).selectOption("70 cm");
         search(page, "Vellan Harbour");
         assertThat(page.locator(".found")).not().containsText("146.940");
         assertThat(page.locator(".found")).containsText("442.700");
@@ -172,6 +172,50 @@ class FindIT extends BrowserTest {
         button(page, "Back to Vellan home").click();
         assertThat(page.locator("h1")).hasText("Vellan home");
         assertThat(page.locator("footer").first()).containsText("30 of 150 slots");
+    }
+
+    /** A listing comes again with another tone: the channel taken from it says so in the list, and one key mends it. */
+    @Test
+    void aChannelSaysThatItsEntryHasChanged() {
+        Page page = page("/sources");
+        String listing =
+                "Call,Site,Lat,Lon,Output,Shift,Tone,Confirmed\nQZ2ZZ,Zz Knoll,20.1,20.1,145.390,-0.6,%s,2026-10-0%d\n";
+        takeIn(page, listing.formatted("88.5", 1), "1 new");
+        page.navigate(Application.address() + "/find");
+        search(page, "Zz Knoll");
+        assertThat(page.locator(".count")).containsText("1 found");
+        page.locator("#found-0").click();
+        assertThat(page.locator(".side .strip")).isVisible();
+        button(page, "Take into Vellan home").click();
+        page.locator(".v-dialog input[type=number]").fill("140");
+        page.locator(".v-dialog input[type=number]").press("Tab");
+        button(page, "Put 1 channel in, into slot 140").click();
+        assertThat(page.locator(".v-snackbar")).containsText("1 channel is in Vellan home");
+        page.navigate(Application.address() + "/sources");
+        takeIn(page, listing.formatted("100.0", 2), "1 changed");
+        page.navigate(Application.address() + "/arrange");
+        row(page, 140).click();
+        assertThat(page.locator(".working"))
+                .containsText("The directory has Zz Knoll as 145.390 -0.600 T100.0 now; the channel was taken from");
+        assertThat(page.locator(".working [aria-label='In the directory']"))
+                .containsText("Zz Knoll, QZ2ZZ: unknown, confirmed within a year, on 2026-10-02.");
+        page.keyboard().press("f");
+        assertThat(row(page, 140)).containsText("100.0");
+        assertThat(page.locator(".working")).not().containsText("the channel was taken from");
+        button(page, "Look around it in Find").click();
+        assertThat(page.locator(".count")).containsText("1 found");
+        undoAll(page);
+        assertThat(row(page, 140)).hasCount(0);
+    }
+
+    private static void takeIn(Page page, String listing, String counted) {
+        page.getByLabel("Listing file")
+                .setInputFiles(new FilePayload("zz-knoll.csv", "text/csv", listing.getBytes(StandardCharsets.UTF_8)));
+        button(page, "Bring the file in").click();
+        button(page, "Read the rows").click();
+        assertThat(page.locator(".kinds")).containsText(counted, SLOWLY);
+        button(page, "Take 1 entries into the directory").click();
+        assertThat(page.locator(".sources")).containsText("1 entries were taken.");
     }
 
     /** A lost server is said, the question stays, and it is asked again when the person says so. */

@@ -180,7 +180,7 @@ class ImportApiTest extends ServerTest {
 
     /** A sign alone means another size by another plan; one that does not exist takes nothing in. */
     @ParameterizedTest
-    @CsvSource({"r2-north-america, −5.000", "r1-united-kingdom, −7.600"})
+    @CsvSource({"r3-australia, −5.000", "r1-europe, −7.600"})
     void whatLinesLeaveOutIsSuppliedByThePlan(String plan, String shift) {
         byte[] line = "MOOR 439.050- 77.0".getBytes(StandardCharsets.UTF_8);
         bring("moor", line, "&kind=lines&bandPlan=r9-moon").problem(422, "band-plan-unknown");
