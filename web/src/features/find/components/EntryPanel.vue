@@ -97,6 +97,11 @@ const db = (value: number) => value.toFixed(0).replace('-', '−')
       instead: {{ megahertz(found.instead.outputHz) }} MHz, {{ found.instead.kilometres }} km away, better
       confirmed, reach {{ found.instead.verdict }}.
     </p>
+    <p v-if="found.same" class="instead">
+      It stands in {{ found.same.source }} too, as
+      <button type="button" @click="$emit('look', found.same.id)">{{ found.same.label }}</button>, and was
+      confirmed there later, on {{ found.same.confirmedOn }}. Take it from one of them.
+    </p>
     <section v-if="reach">
       <h2>Reach, an estimate</h2>
       <p class="quiet">
@@ -143,6 +148,8 @@ const db = (value: number) => value.toFixed(0).replace('-', '−')
       <dl class="says">
         <dt>State</dt>
         <dd>{{ entry.state.words }}: {{ entry.state.meaning }}</dd>
+        <dt>Source</dt>
+        <dd>{{ entry.source }}</dd>
         <dt>Confirmed</dt>
         <dd>
           {{ entry.confirmedOn ?? 'never with a date' }}

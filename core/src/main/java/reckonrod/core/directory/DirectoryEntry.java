@@ -18,6 +18,16 @@ public record DirectoryEntry(String id, String callSign, Site site, Signal signa
         Texts.require("Call sign", callSign, 20);
     }
 
+    /** The name of the source it comes from; empty if its key names none. */
+    public String source() {
+        return id.substring(0, Math.max(0, id.indexOf(':')));
+    }
+
+    /** What its source calls it, without the source's own name. */
+    public String key() {
+        return id.substring(id.indexOf(':') + 1);
+    }
+
     /** What people call it: its site, else its call sign, else its output. */
     public String label() {
         return !site.name().isEmpty()

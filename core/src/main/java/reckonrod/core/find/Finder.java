@@ -20,6 +20,9 @@ import reckonrod.core.reach.Verdict;
 
 /** Judges entries for one person's station on one day. */
 public final class Finder {
+    // Sources publish positions to a minute of arc, or those of the nearest town.
+    private static final double SAME_PLACE_METRES = 5_000;
+
     private final Station station;
     private final BandPlan plan;
     private final Terrain terrain;
@@ -106,6 +109,37 @@ public final class Finder {
                         .isPresent())
                 .max(Comparator.comparingDouble(
                         other -> other.reach().map(Reach::marginDecibels).orElse(Double.NEGATIVE_INFINITY)));
+    }
+
+    /**
+     * The same repeater in another source that confirmed it later: the same output, the same input and the same place but for what
+     * sources differ in.
+     *
+     * @param among everything that was found around it
+     */
+    public Optional<Found> sameElsewhere(Found found, List<Found> among) {
+        return among.stream()
+                .filter(other -> !other.entry().source().equals(found.entry().source()))
+                .filter(other -> other.entry()
+                        .signal()
+                        .output()
+                        .equals(found.entry().signal().output()))
+                .filter(other -> input(other.entry()).equals(input(found.entry())))
+                .filter(other -> areNear(other.entry(), found.entry()))
+                .filter(other -> confirmed(other).isAfter(confirmed(found)))
+                .max(Comparator.comparing(Finder::confirmed));
+    }
+
+    private static boolean areNear(DirectoryEntry one, DirectoryEntry other) {
+        return one.site()
+                .position()
+                .flatMap(here ->
+                        other.site().position().map(there -> here.to(there).metres() <= SAME_PLACE_METRES))
+                .orElse(false);
+    }
+
+    private static LocalDate confirmed(Found found) {
+        return found.entry().standing().confirmedOn().orElse(LocalDate.MIN);
     }
 
     // Outside the plan's bands, what lies within the same tenth of the spectrum is as good as a band.

@@ -39,7 +39,7 @@ public final class RowWriter {
         Site site = entry.site();
         Standing standing = entry.standing();
         return switch (column) {
-            case KEY -> entry.id().substring(entry.id().indexOf(':') + 1);
+            case KEY -> entry.key();
             case CALL_SIGN -> entry.callSign();
             case SITE -> site.name();
             case AREA -> site.area();

@@ -116,6 +116,37 @@ class FinderTest {
         assertThat(UsualStation.of("base in a tent", new BigDecimal("0.5"))).isEqualTo(handheld);
     }
 
+    /** Another source, the same pair, the same place, confirmed later: each of these has to hold. */
+    @Test
+    void theSameRepeaterInAnotherSourceIsRecognised() {
+        Found mine = FINDER.from(HERE, near("mine", 20).build());
+        Found later = elsewhere(HERE.onCourse(90, 23_000), "-0.600", LocalDate.of(2026, 7, 1));
+        assertThat(FINDER.sameElsewhere(mine, List.of(mine, later))).contains(later);
+        assertThat(FINDER.sameElsewhere(later, List.of(mine, later))).isEmpty();
+        assertThat(FINDER.sameElsewhere(
+                        mine,
+                        List.of(
+                                mine,
+                                FINDER.from(
+                                        HERE,
+                                        near("own", 20)
+                                                .confirmed(LocalDate.of(2026, 7, 1))
+                                                .build()),
+                                elsewhere(HERE.onCourse(90, 26_000), "-0.600", LocalDate.of(2026, 7, 1)),
+                                elsewhere(HERE.onCourse(90, 20_000), "+0.600", LocalDate.of(2026, 7, 1)),
+                                elsewhere(HERE.onCourse(90, 20_000), "-0.600", null))))
+                .isEmpty();
+    }
+
+    private static Found elsewhere(Position place, String input, LocalDate confirmed) {
+        return FINDER.from(
+                HERE,
+                Entries.at("club:x", "x", place)
+                        .line("145.310", input, "71.9")
+                        .confirmed(confirmed)
+                        .build());
+    }
+
     @Test
     void alongARouteItIsJudgedFromWhereThatPasses() {
         Route route = Route.along(List.of(HERE, HERE.onCourse(90, 100_000)));

@@ -57,7 +57,7 @@ public class EntryFields {
     /** The columns of an entry. */
     public static EntryFields of(DirectoryEntry entry) {
         EntryFields fields = new EntryFields();
-        fields.source = entry.id().substring(0, Math.max(0, entry.id().indexOf(':')));
+        fields.source = entry.source();
         fields.callSign = entry.callSign();
         fields.site = entry.site().name();
         fields.area = entry.site().area();

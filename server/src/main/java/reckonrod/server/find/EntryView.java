@@ -15,6 +15,7 @@ import reckonrod.server.reckon.FindingView;
 /** An entry of the directory on the wire, everything in words that is a code elsewhere. */
 public record EntryView(
         String id,
+        String source,
         String label,
         String callSign,
         String site,
@@ -59,6 +60,7 @@ public record EntryView(
     public static EntryView of(DirectoryEntry entry, Trust trust, BandPlan plan) {
         return new EntryView(
                 entry.id(),
+                entry.source(),
                 entry.label(),
                 entry.callSign(),
                 entry.site().name(),

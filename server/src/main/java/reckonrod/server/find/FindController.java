@@ -201,7 +201,7 @@ class FindController {
         EntryFilter filter = asking.filter(question, plan);
         List<FoundView> found = searching.anywhere(filter, MOST_SHOWN).stream()
                 .map(entry -> new FoundView(
-                        EntryView.of(entry, Trust.in(entry, searching.today()), plan), false, null, null, null))
+                        EntryView.of(entry, Trust.in(entry, searching.today()), plan), false, null, null, null, null))
                 .toList();
         return new FindView(null, null, found, directory.countAnywhere(filter));
     }
@@ -229,7 +229,7 @@ class FindController {
     private static List<FoundView> views(Result result, Finder finder, BandPlan plan) {
         List<Found> all = result.found();
         return all.stream()
-                .map(found -> FoundView.of(found, finder.insteadOf(found, all), plan))
+                .map(found -> FoundView.of(found, finder.insteadOf(found, all), finder.sameElsewhere(found, all), plan))
                 .toList();
     }
 
@@ -262,7 +262,7 @@ class FindController {
         Optional<Profile> profile =
                 RepeaterPlace.of(entry).flatMap(there -> Reach.profile(finder.placeAt(here), there.place(), terrain));
         return new PathView(
-                FoundView.of(found, Optional.empty(), plan),
+                FoundView.of(found, Optional.empty(), Optional.empty(), plan),
                 profile.map(each -> points(each, entry)).orElse(List.of()),
                 profile.flatMap(each -> Reach.obstacle(each, entry.signal().output()))
                         .map(each -> new ObstacleView(

@@ -1,6 +1,7 @@
 package reckonrod.server.find;
 
 import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -16,7 +17,8 @@ public record FoundView(
         boolean recommended,
         @Schema(nullable = true) ReachView reach,
         @Schema(nullable = true) PassingView passing,
-        @Schema(nullable = true) InsteadView instead) {
+        @Schema(nullable = true) InsteadView instead,
+        @Schema(nullable = true) SameView same) {
     /** Whether it will be understood. */
     public enum VerdictView {
         likely,
@@ -74,10 +76,21 @@ public record FoundView(
     /** Where a route passes it, in kilometres. */
     public record PassingView(double kilometre, double offKilometres, double latitude, double longitude) {}
 
+    /** The same repeater as another source has it, which confirmed it later. */
+    public record SameView(String id, String source, String label, LocalDate confirmedOn) {
+        static SameView of(Found other) {
+            return new SameView(
+                    other.entry().id(),
+                    other.entry().source(),
+                    other.entry().label(),
+                    other.entry().standing().confirmedOn().orElseThrow());
+        }
+    }
+
     /** What to try instead. */
     public record InsteadView(String id, String label, long outputHz, double kilometres, VerdictView verdict) {}
 
-    static FoundView of(Found found, Optional<Found> instead, BandPlan plan) {
+    static FoundView of(Found found, Optional<Found> instead, Optional<Found> same, BandPlan plan) {
         List<String> assumed =
                 RepeaterPlace.of(found.entry()).map(RepeaterPlace::assumed).orElse(List.of());
         return new FoundView(
@@ -85,7 +98,8 @@ public record FoundView(
                 found.isRecommended(),
                 found.reach().map(reach -> ReachView.of(reach, assumed)).orElse(null),
                 found.passing().map(each -> passing(each, found)).orElse(null),
-                instead.map(FoundView::instead).orElse(null));
+                instead.map(FoundView::instead).orElse(null),
+                same.map(SameView::of).orElse(null));
     }
 
     private static PassingView passing(Route.Passing passing, Found found) {
