@@ -7,17 +7,16 @@ package reckonrod.core.geography;
 public final class GreatCircle {
     private final Position from;
     private final Position to;
-    private final double[] start;
-    private final double[] end;
+    private final UnitVector start;
+    private final UnitVector end;
     private final double angle;
 
     private GreatCircle(Position from, Position to) {
         this.from = from;
         this.to = to;
-        this.start = unit(from);
-        this.end = unit(to);
-        double chord = Math.sqrt(square(end[0] - start[0]) + square(end[1] - start[1]) + square(end[2] - start[2]));
-        this.angle = 2 * Math.asin(Math.min(1, chord / 2));
+        this.start = UnitVector.of(from);
+        this.end = UnitVector.of(to);
+        this.angle = 2 * Math.asin(Math.min(1, start.chordTo(end) / 2));
     }
 
     /** The great circle between two places that are not on opposite sides of the earth. */
@@ -42,39 +41,31 @@ public final class GreatCircle {
      * @param steps how many, at least 1
      */
     public void walk(int steps, Walker walker) {
+        walker.at(0, from.latitudeDegrees(), from.longitudeDegrees());
         double turn = angle / steps;
         double twice = 2 * Math.cos(turn);
         double ahead = angle == 0 ? 0 : Math.sin(turn) / Math.sin(angle);
         double back = angle == 0 ? 1 : Math.sin(angle - turn) / Math.sin(angle);
-        double[] before = start.clone();
-        double[] now = new double[3];
-        for (int axis = 0; axis < 3; axis++) {
-            now[axis] = back * start[axis] + ahead * end[axis];
-        }
-        walker.at(0, from.latitudeDegrees(), from.longitudeDegrees());
+        // Numbers and no vectors: a search walks a million of these steps.
+        double beforeX = start.x();
+        double beforeY = start.y();
+        double beforeZ = start.z();
+        double x = back * start.x() + ahead * end.x();
+        double y = back * start.y() + ahead * end.y();
+        double z = back * start.z() + ahead * end.z();
         for (int step = 1; step < steps; step++) {
-            walker.at(
-                    step,
-                    Math.toDegrees(Math.atan2(now[2], Math.sqrt(square(now[0]) + square(now[1])))),
-                    Math.toDegrees(Math.atan2(now[1], now[0])));
+            walker.at(step, Math.toDegrees(Math.atan2(z, Math.sqrt(x * x + y * y))), Math.toDegrees(Math.atan2(y, x)));
             // A point that turns evenly: each place follows from the two before it, without an angle being taken.
-            for (int axis = 0; axis < 3; axis++) {
-                double next = twice * now[axis] - before[axis];
-                before[axis] = now[axis];
-                now[axis] = next;
-            }
+            double nextX = twice * x - beforeX;
+            double nextY = twice * y - beforeY;
+            double nextZ = twice * z - beforeZ;
+            beforeX = x;
+            beforeY = y;
+            beforeZ = z;
+            x = nextX;
+            y = nextY;
+            z = nextZ;
         }
         walker.at(steps, to.latitudeDegrees(), to.longitudeDegrees());
-    }
-
-    private static double[] unit(Position place) {
-        double latitude = Math.toRadians(place.latitudeDegrees());
-        double longitude = Math.toRadians(place.longitudeDegrees());
-        double flat = Math.cos(latitude);
-        return new double[] {flat * Math.cos(longitude), flat * Math.sin(longitude), Math.sin(latitude)};
-    }
-
-    private static double square(double value) {
-        return value * value;
     }
 }

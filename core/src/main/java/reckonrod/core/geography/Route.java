@@ -12,12 +12,44 @@ public final class Route {
     /** Longer routes than this, in metres, are refused: half around the earth. */
     public static final double MOST_METRES = 20_000_000;
 
+    private static final int STRETCH = 64;
+    private static final double LEAST_RADIUS_METRES = 6_335_000;
+    private static final double DEGREE_METRES = 111_700;
+
     private final List<Position> points;
     private final double[] metres;
+    private final List<Stretch> stretches;
 
     private Route(List<Position> points, double[] metres) {
         this.points = points;
         this.metres = metres;
+        List<Stretch> all = new ArrayList<>();
+        for (int first = 0; first < points.size() - 1; first += STRETCH) {
+            all.add(Stretch.of(points, metres, first, Math.min(first + STRETCH, points.size() - 1)));
+        }
+        this.stretches = List.copyOf(all);
+    }
+
+    /**
+     * A run of legs, with what tells quickly how far off it is at least: recorded tracks have tens of thousands of points.
+     *
+     * @param middle its middle point on a round earth of radius 1
+     * @param reachMetres how far along the way its ends lie from there at most
+     */
+    private record Stretch(int first, int last, UnitVector middle, double reachMetres) {
+        static Stretch of(List<Position> points, double[] metres, int first, int last) {
+            int middle = (first + last) / 2;
+            return new Stretch(
+                    first,
+                    last,
+                    UnitVector.of(points.get(middle)),
+                    Math.max(metres[middle] - metres[first], metres[last] - metres[middle]));
+        }
+
+        /** It is no nearer than this: no way over the earth is shorter than the chord, nor any radius of it smaller. */
+        double leastMetres(UnitVector place) {
+            return LEAST_RADIUS_METRES * middle.chordTo(place) - reachMetres;
+        }
     }
 
     /**
@@ -111,10 +143,31 @@ public final class Route {
 
     /** Where the route comes nearest to a place. */
     public Passing nearest(Position place) {
+        UnitVector there = UnitVector.of(place);
+        Stretch likeliest = stretches.get(0);
+        for (Stretch each : stretches) {
+            if (each.leastMetres(there) < likeliest.leastMetres(there)) {
+                likeliest = each;
+            }
+        }
+        Near best = nearest(place, likeliest, new Near(0, Double.POSITIVE_INFINITY));
+        for (Stretch each : stretches) {
+            if (each.first != likeliest.first
+                    && each.leastMetres(there) <= DEGREE_METRES * Math.sqrt(best.squareDegrees)) {
+                best = nearest(place, each, best);
+            }
+        }
+        return new Passing(best.metres, place.to(at(best.metres)).metres());
+    }
+
+    /** A spot on the route, and the square of how far off it is, in degrees of latitude. */
+    private record Near(double metres, double squareDegrees) {}
+
+    private Near nearest(Position place, Stretch stretch, Near before) {
         double cosine = Math.cos(Math.toRadians(place.latitudeDegrees()));
-        double best = Double.POSITIVE_INFINITY;
-        double along = 0;
-        for (int i = 1; i < points.size(); i++) {
+        double best = before.squareDegrees;
+        double along = before.metres;
+        for (int i = stretch.first + 1; i <= stretch.last; i++) {
             // Flat around the place is exact enough to find the spot; the distance to it is then measured properly.
             double ax = turn(points.get(i - 1), place) * cosine;
             double ay = points.get(i - 1).latitudeDegrees() - place.latitudeDegrees();
@@ -124,13 +177,14 @@ public final class Route {
             double dy = by - ay;
             double length = dx * dx + dy * dy;
             double share = length == 0 ? 0 : Math.min(1, Math.max(0, -(ax * dx + ay * dy) / length));
-            double square = Math.pow(ax + share * dx, 2) + Math.pow(ay + share * dy, 2);
-            if (square < best) {
-                best = square;
+            double x = ax + share * dx;
+            double y = ay + share * dy;
+            if (x * x + y * y < best) {
+                best = x * x + y * y;
                 along = metres[i - 1] + share * (metres[i] - metres[i - 1]);
             }
         }
-        return new Passing(along, place.to(at(along)).metres());
+        return new Near(along, best);
     }
 
     private static double turn(Position point, Position from) {

@@ -6,9 +6,11 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class RouteTest {
     private static final Position A = new Position(0, 179.5);
@@ -31,6 +33,32 @@ class RouteTest {
                 .hasSize(24)
                 .last()
                 .satisfies(last -> assertThat(last.position()).isEqualTo(C));
+    }
+
+    /** On a winding track of many points nothing nearer is passed over: against every point of it, each measured properly. */
+    @ParameterizedTest
+    @ValueSource(longs = {3, 17, 40})
+    void theNearestSpotOfALongTrack(long seed) {
+        Random random = new Random(seed);
+        List<Position> track = new ArrayList<>();
+        Position at = new Position(50 + random.nextDouble(), 179.2);
+        double course = 90;
+        for (int i = 0; i < 3_000; i++) {
+            track.add(at);
+            course += 40 * (random.nextDouble() - 0.5);
+            at = at.onCourse(course, 60);
+        }
+        Route route = Route.along(track);
+        for (int i = 0; i < 30; i++) {
+            Position place =
+                    track.get(random.nextInt(3_000)).onCourse(360 * random.nextDouble(), 40_000 * random.nextDouble());
+            Route.Passing passing = route.nearest(place);
+            double least = track.stream()
+                    .mapToDouble(each -> place.to(each).metres())
+                    .min()
+                    .orElseThrow();
+            assertThat(passing.offMetres()).as("seed %s", seed).isBetween(0.98 * least - 60, least * 1.005 + 1);
+        }
     }
 
     /** Walked step by step it ends where it should, and every step is as long as the others. */
