@@ -9,6 +9,9 @@ import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -249,6 +252,70 @@ class ImportApiTest extends ServerTest {
         post("/api/imports/" + id + "/take", Map.of("doubtful", true, "dropGone", true))
                 .ok();
         assertThat(entries()).isEqualTo(before + 1);
+    }
+
+    private static final String FIVE_THOUSAND = IntStream.range(0, 5_000)
+            .mapToObj(i -> "QV0AA,Site %d,47.5,-38.1,145.310,-0.6,71.9,2026-05-01%n".formatted(i))
+            .collect(Collectors.joining("", HEADINGS, ""));
+
+    /** The disk is full while rows are kept: what was kept before stays, and it goes on from there when there is room. */
+    @Test
+    void aFullDiskWhileReadingLosesNothing() {
+        sql.execute("create function full_disk() returns trigger language plpgsql as "
+                + "$$ begin raise exception 'no space left' using errcode = 'disk_full'; end $$");
+        sql.execute("create trigger full_disk before insert on directory_import_row for each row when (new.line > 2500)"
+                + " execute function full_disk()");
+        JsonNode broken;
+        try {
+            broken = mapped(bring("disk.csv", FIVE_THOUSAND));
+        } finally {
+            sql.execute("drop trigger full_disk on directory_import_row");
+            sql.execute("drop function full_disk");
+        }
+        assertThat(broken.path("state").asString()).isEqualTo("broken_off");
+        assertThat(broken.path("message").asString()).contains("room on its disk");
+        assertThat(broken.path("rowsRead").asInt()).isEqualTo(2_000);
+        assertThat(goneOn(broken)).isEqualTo("5000 new, 0 changed, 0 same, 0 bad, 0 in doubt, 0 gone");
+    }
+
+    /** The database goes away in the middle and comes back: no row is lost and none is there twice. */
+    @Test
+    void aRestartOfTheDatabaseWhileReadingLosesNothing() {
+        put("/api/imports/service", Map.of("there", true, "delayMillis", 30, "failsFrom", -1, "later", false))
+                .ok();
+        String id = post("/api/imports/service", Map.of()).ok().path("id").asString();
+        await("/api/imports/" + id, body -> body.path("rowsRead").asInt() > 0);
+        TestCluster.stop();
+        TestCluster.start();
+        put("/api/imports/service", Map.of("there", true, "delayMillis", 0, "failsFrom", -1, "later", false))
+                .ok();
+        // It goes on by itself when the database was back before the next rows came, and else when it is told to.
+        JsonNode after = read(id);
+        String counted = after.path("state").asString().equals("broken_off") ? goneOn(after) : counts(after);
+        assertThat(counted).isEqualTo("50000 new, 0 changed, 32 same, 0 bad, 0 in doubt, 0 gone");
+    }
+
+    private String goneOn(JsonNode broken) {
+        String id = broken.path("id").asString();
+        post("/api/imports/" + id + "/go-on", Map.of()).ok();
+        return counts(await(
+                "/api/imports/" + id, body -> body.path("state").asString().equals("read")));
+    }
+
+    /** Two tabs press the same button: one takes, the other is told so. */
+    @Test
+    void takenByTwoAtOnceItIsTakenOnce() {
+        JsonNode view = mapped(bring("twice.csv", FIVE_THOUSAND));
+        int before = entries();
+        String path = "/api/imports/" + view.path("id").asString() + "/take";
+        List<Integer> answers = Stream.of(1, 2)
+                .parallel()
+                .map(tab ->
+                        post(path, Map.of("doubtful", true, "dropGone", false)).status())
+                .sorted()
+                .toList();
+        assertThat(answers).containsExactly(200, 409);
+        assertThat(entries()).isEqualTo(before + 5_000);
     }
 
     private String body(String path) throws Exception {

@@ -17,6 +17,8 @@ import org.springframework.transaction.TransactionException;
 class ImportRunner {
     private static final Logger LOG = LoggerFactory.getLogger(ImportRunner.class);
 
+    private static final int TRIES_TO_KEEP_THE_END = 25;
+
     private final ImportStore store;
     private final ExecutorService threads = Executors.newCachedThreadPool();
     private volatile boolean stopping;
@@ -64,12 +66,24 @@ class ImportRunner {
         }
     }
 
+    /** Keeps how it ended as soon as the database can; if that takes too long, the sweep tells it instead. */
     private void end(UUID id, String message) {
+        for (int i = 0; i < TRIES_TO_KEEP_THE_END && !stopping; i++) {
+            try {
+                store.end(id, ImportState.BROKEN_OFF, message);
+                return;
+            } catch (RuntimeException storageGone) {
+                LOG.warn("The end of import {} cannot be kept yet: {}", id, storageGone.getMessage());
+                pause();
+            }
+        }
+    }
+
+    private static void pause() {
         try {
-            store.end(id, ImportState.BROKEN_OFF, message);
-        } catch (RuntimeException storageGone) {
-            // Nobody can be told now; the sweep tells it once the database is back.
-            LOG.error("The end of import {} could not be kept", id, storageGone);
+            Thread.sleep(1_000);
+        } catch (InterruptedException stopped) {
+            Thread.currentThread().interrupt();
         }
     }
 

@@ -40,10 +40,7 @@ final class ServiceSource implements RowSource {
                             + shortened(page.body()),
                     null);
         }
-        int total = page.headers()
-                .firstValue("X-Total-Count")
-                .map(Integer::parseInt)
-                .orElse(0);
+        int total = total(page);
         if (row >= total) {
             return new Chunk(List.of(), total);
         }
@@ -61,6 +58,15 @@ final class ServiceSource implements RowSource {
                     "The directory service sent something else than a page at entry " + (row + 1) + ": "
                             + noPage.getMessage(),
                     noPage);
+        }
+    }
+
+    private static int total(HttpResponse<String> page) throws BrokenOff {
+        String total = page.headers().firstValue("X-Total-Count").orElse("0");
+        try {
+            return Integer.parseInt(total);
+        } catch (NumberFormatException noNumber) {
+            throw new BrokenOff("The directory service says that it has \"" + total + "\" entries", noNumber);
         }
     }
 
