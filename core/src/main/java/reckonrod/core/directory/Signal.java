@@ -17,9 +17,18 @@ import reckonrod.core.tone.Tone;
  */
 public record Signal(Frequency output, Input input, Tone talkTone, Tone listenTone, Mode mode, OptionalDouble watts) {
     public Signal {
-        Texts.requireBetween("Power", watts, 0.01, 2000, "W");
+        requireWatts(watts);
         if (talkTone instanceof ReversedTone) {
             throw new IllegalArgumentException("Talk tone must be one that is sent, was " + talkTone);
         }
+    }
+
+    /**
+     * The power of a transmitter, if it can be one.
+     *
+     * @throws IllegalArgumentException if it is not 0.01 to 2000 W
+     */
+    public static OptionalDouble requireWatts(OptionalDouble watts) {
+        return Texts.requireBetween("Power", watts, 0.01, 2000, "W");
     }
 }

@@ -24,7 +24,25 @@ public record Site(
         area = area.strip();
         Texts.require("Site", name, 80);
         Texts.require("Area", area, 80);
-        Texts.requireBetween("Ground", groundMetres, -430, 8850, "m");
-        Texts.requireBetween("Antenna height", antennaMetres, 0.5, 1000, "m");
+        requireGround(groundMetres);
+        requireAntenna(antennaMetres);
+    }
+
+    /**
+     * The height of the ground, if it can be one.
+     *
+     * @throws IllegalArgumentException if it is not −430 to 8850 m
+     */
+    public static OptionalDouble requireGround(OptionalDouble metres) {
+        return Texts.requireBetween("Ground", metres, -430, 8850, "m");
+    }
+
+    /**
+     * The height of an antenna, if it can be one.
+     *
+     * @throws IllegalArgumentException if it is not 0.5 to 1000 m
+     */
+    public static OptionalDouble requireAntenna(OptionalDouble metres) {
+        return Texts.requireBetween("Antenna height", metres, 0.5, 1000, "m");
     }
 }

@@ -34,7 +34,16 @@ public record Standing(
         notes = notes.strip();
         Texts.require("Confirmed by", confirmedBy, 80);
         Texts.require("Sponsor", sponsor, 80);
-        Texts.require("Notes", notes, 500);
+        requireNotes(notes);
+    }
+
+    /**
+     * Notes, if they are short enough to be kept.
+     *
+     * @throws IllegalArgumentException if they have more than 500 characters or a control character
+     */
+    public static String requireNotes(String notes) {
+        return Texts.require("Notes", notes, 500);
     }
 
     /** The same, in another state. */

@@ -6,19 +6,21 @@ import java.util.OptionalDouble;
 final class Texts {
     private Texts() {}
 
-    static void require(String what, String text, int most) {
+    static String require(String what, String text, int most) {
         if (text.length() > most) {
             throw new IllegalArgumentException(what + " must be at most " + most + " characters, was " + text.length());
         }
         if (text.chars().anyMatch(Character::isISOControl)) {
             throw new IllegalArgumentException(what + " must be without control characters");
         }
+        return text;
     }
 
-    static void requireBetween(String what, OptionalDouble value, double least, double most, String unit) {
+    static OptionalDouble requireBetween(String what, OptionalDouble value, double least, double most, String unit) {
         if (value.isPresent() && !(value.getAsDouble() >= least && value.getAsDouble() <= most)) {
             throw new IllegalArgumentException(what + " must be " + least + " to " + most + " " + unit + ", was "
                     + value.getAsDouble() + " " + unit);
         }
+        return value;
     }
 }

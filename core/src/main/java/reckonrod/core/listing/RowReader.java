@@ -122,7 +122,8 @@ public final class RowReader {
 
         RowBuild(Table.Row row) {
             for (int i = 0; i < mapping.columns().size() && i < row.cells().size(); i++) {
-                String cell = row.cells().get(i).strip();
+                // Notes of several lines are one line here.
+                String cell = row.cells().get(i).replaceAll("\\p{Cntrl}+", " ").strip();
                 mapping.columns().get(i).ifPresent(column -> cells.put(column, cell));
             }
         }
@@ -140,22 +141,22 @@ public final class RowReader {
                     cell(Column.SITE),
                     cell(Column.AREA),
                     position(label),
-                    lenient(Column.GROUND, text -> CellReading.figure("Ground", text)),
-                    lenient(Column.ANTENNA, text -> CellReading.figure("Antenna height", text)));
+                    lenient(Column.GROUND, text -> Site.requireGround(CellReading.figure("Ground", text))),
+                    lenient(Column.ANTENNA, text -> Site.requireAntenna(CellReading.figure("Antenna height", text))));
             Signal signal = new Signal(
                     frequency,
                     input(frequency, label),
                     tone(Column.TALK_TONE, label),
                     tone(Column.LISTEN_TONE, label),
                     CellReading.mode(cell(Column.MODE)),
-                    lenient(Column.WATTS, text -> CellReading.figure("Power", text)));
+                    lenient(Column.WATTS, text -> Signal.requireWatts(CellReading.figure("Power", text))));
             Standing standing = new Standing(
                     CellReading.state(cell(Column.STATE)),
                     CellReading.flags(cell(Column.FLAGS)),
                     confirmed(label),
                     cell(Column.CONFIRMED_BY),
                     cell(Column.SPONSOR),
-                    cell(Column.NOTES));
+                    lenient(Column.NOTES, Standing::requireNotes));
             DirectoryEntry entry =
                     new DirectoryEntry(source + ":" + key(frequency, callSign), callSign, site, signal, standing);
             doubts.sort(Finding.ORDER);

@@ -7,6 +7,9 @@ import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -83,6 +86,68 @@ class ListingTest {
             })
     void whatIsDoubtfulIsTakenAndTold(String row, String code) {
         assertThat(doubts(row)).containsExactly(code);
+    }
+
+    /** What stands in the other columns, in the words that listings use; an entry goes without what cannot be read. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "25 W|20m|-5|FM|active|E,L open|0 [EMERGENCY_POWER, LINKED, OPEN] ON_AIR FM 25.0 20.0 -5.0",
+                "7,5||120|narrow|off-air|closed/wide|0 [CLOSED, WIDE_AREA] OFF_AIR NFM 7.5 - 120.0",
+                "|||analogue + digital|?|ELOW|0 [EMERGENCY_POWER, LINKED, OPEN, WIDE_AREA] UNKNOWN FM - - -",
+                "|||digital|YES||0 [] ON_AIR DIGITAL - - -",
+                "lots|tall|high|am|down|none of these|3 [] OFF_AIR AM - - -",
+                "9000|0.1|9999|||off-air|3 [] UNKNOWN FM - - -"
+            })
+    void theOtherColumnsAreRead(
+            String watts, String antenna, String ground, String mode, String state, String flags, String entry) {
+        String cells = Stream.of(watts, antenna, ground, mode, state, flags)
+                .map(each -> each == null ? "" : each)
+                .collect(Collectors.joining(";"));
+        Table table = CsvTable.parse("Output;Power W;Antenna height;Ground;Mode;State;Flags\n145.310;" + cells + "\n");
+        RowReading reading = new RowReader(
+                        ColumnGuess.of(table), table.headings().size(), "file", TODAY)
+                .read(table.rows().get(0));
+        assertThat(reading.<String>fold(ListingTest::brief, bad -> bad.reason()))
+                .isEqualTo(entry);
+    }
+
+    /** Notes of several lines become one; notes of a thousand letters are left out, and the entry goes without them. */
+    @Test
+    void notesAreOneLineOfSensibleLength() {
+        Table table = CsvTable.parse(
+                "Output,Notes\n145.310,\"up the hill,\nmind the sheep\"\n145.350," + "x".repeat(1_000) + "\n");
+        List<RowReading> read = table.rows().stream()
+                .map(new RowReader(ColumnGuess.of(table), 2, "file", TODAY)::read)
+                .toList();
+        assertThat(read)
+                .extracting(each ->
+                        each.<String>fold(good -> good.entry().standing().notes(), bad -> bad.reason()))
+                .containsExactly("up the hill, mind the sheep", "");
+        assertThat(read.get(1).<List<Finding>>fold(good -> good.doubts(), bad -> List.of()))
+                .extracting(Finding::message)
+                .anySatisfy(message -> assertThat(message).contains("at most 500 characters, was 1000"));
+    }
+
+    private static String brief(RowReading.Good good) {
+        DirectoryEntry entry = good.entry();
+        long unreadable = good.doubts().stream()
+                .filter(each -> each.kind().code().equals("row-cell-unreadable"))
+                .count();
+        return "%d %s %s %s %s %s %s"
+                .formatted(
+                        unreadable,
+                        entry.standing().flags(),
+                        entry.standing().state(),
+                        entry.signal().mode(),
+                        figure(entry.signal().watts()),
+                        figure(entry.site().antennaMetres()),
+                        figure(entry.site().groundMetres()));
+    }
+
+    private static String figure(OptionalDouble figure) {
+        return figure.isPresent() ? String.valueOf(figure.getAsDouble()) : "-";
     }
 
     @ParameterizedTest
