@@ -174,6 +174,52 @@ class FindIT extends BrowserTest {
         assertThat(page.locator("footer").first()).containsText("30 of 150 slots");
     }
 
+    /** A route by the names of its places, one of which is none; then one drawn on the map, with a point taken back. */
+    @Test
+    void aRouteIsNamedOrDrawn() {
+        Page page = page("/find");
+        button(page, "Along a route").click();
+        Locator places = page.getByLabel("Places along the route");
+        places.fill("Port Ardmoor; Atlantis");
+        button(page, "Go").click();
+        assertThat(page.locator(".v-snackbar")).containsText("No place is called “Atlantis”");
+        assertThat(places).hasValue("Port Ardmoor; Atlantis");
+        places.fill("Port Ardmoor; 47.5 -34.95");
+        places.press("Enter");
+        assertThat(page.locator(".count")).containsText(Pattern.compile("found along 10[0-9] km"));
+        assertThat(found(page, 0)).containsText("Port Ardmoor");
+        page.reload();
+        assertThat(page.locator(".count")).containsText(Pattern.compile("found along 10[0-9] km"));
+        button(page, "Draw").click();
+        for (int x : new int[] {120, 200, 280}) {
+            page.locator(".map").click(new Locator.ClickOptions().setPosition(x, 300));
+        }
+        button(page, "Take back").click();
+        button(page, "Use 2 points").click();
+        assertThat(page.locator(".count")).containsText("Drawn on the map");
+    }
+
+    /** In the field, by touch on a narrow screen: what is near, how it is opened, and into the list. */
+    @Test
+    void onAPhoneByTouch() {
+        Page page = page(
+                "/find",
+                new Browser.NewContextOptions().setViewportSize(390, 844).setHasTouch(true));
+        awaitGround(page);
+        search(page, "Skarra Haven");
+        found(page, 0).tap();
+        assertThat(page.locator(".side .title")).hasText("Skarra Head");
+        page.locator(".side .profile").scrollIntoViewIfNeeded();
+        assertThat(page.locator(".side .profile")).isVisible();
+        assertThat(page.locator(".side .talk").first()).containsText("144.710");
+        page.locator("#found-0 .tick").tap();
+        button(page, "Take 1 into Vellan home").tap();
+        page.getByLabel("Block").selectOption("Round · 2 m (4–19)");
+        button(page, "Put 1 channel in, into slot 4").tap();
+        assertThat(page.locator(".v-snackbar")).containsText("1 channel is in Vellan home");
+        undoAll(page);
+    }
+
     /** A listing comes again with another tone: the channel taken from it says so in the list, and one key mends it. */
     @Test
     void aChannelSaysThatItsEntryHasChanged() {

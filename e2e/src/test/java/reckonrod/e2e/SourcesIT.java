@@ -9,6 +9,7 @@ import com.microsoft.playwright.options.FilePayload;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
+import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.Test;
 
@@ -78,15 +79,22 @@ class SourcesIT extends BrowserTest {
         assertThat(page.locator(".sources [role=alert]")).containsText("503 at entry 20001", SLOWLY);
         page.navigate(Application.address() + "/sources");
         page.getByLabel("let it fail at entry 20,000").uncheck();
+        page.getByLabel("make it slow").check();
         page.getByText("Directory service", new Page.GetByTextOptions().setExact(true))
                 .and(page.locator("a"))
                 .first()
                 .click();
         button(page, "Go on from row 20,001").click();
         assertThat(page.locator(".reading")).containsText("of 50,032 rows");
+        page.navigate(Application.address() + "/arrange");
+        page.locator(".top a", new Page.LocatorOptions().setHasText(Pattern.compile("Directory service [45][0-9] %")))
+                .click();
+        assertThat(page.locator(".reading")).containsText("of 50,032 rows");
         button(page, "Stop reading").click();
         assertThat(page.locator(".sources [role=alert]")).containsText("Stopped", SLOWLY);
         button(page, "Give it up").click();
         assertThat(page.locator(".sources")).containsText("Nothing of it was taken.", SLOWLY);
+        page.navigate(Application.address() + "/sources");
+        page.getByLabel("make it slow").uncheck();
     }
 }
