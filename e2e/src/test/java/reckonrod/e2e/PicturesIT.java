@@ -96,16 +96,22 @@ class PicturesIT extends BrowserTest {
         take(page, "find");
         button(page, "Along a route").click();
         button(page, "Try the road through Ardmoor").click();
+        page.getByLabel("My radio").selectOption("car");
         button(page, "Plan the trip").click();
-        assertThat(page.locator(".trip .leg").first()).isVisible();
+        page.getByLabel("each band by itself").check();
+        assertThat(page.locator(".trip .strip"))
+                .hasCount(2, new LocatorAssertions.HasCountOptions().setTimeout(20_000));
         page.waitForTimeout(1_000);
         take(page, "trip");
         page.navigate(Application.address() + "/sources");
+        page.getByLabel("next month's edition").check();
         button(page, "Pull its listing").click();
         assertThat(page.locator(".kinds"))
                 .containsText("50,001 new", new LocatorAssertions.ContainsTextOptions().setTimeout(90_000));
         take(page, "sources");
         button(page, "Give it up").click();
+        page.navigate(Application.address() + "/sources");
+        page.getByLabel("next month's edition").uncheck();
         Page phone = page("/arrange", new Browser.NewContextOptions().setViewportSize(390, 844));
         row(phone, 4).click();
         assertThat(phone.locator(".working")).containsText("SKARRA");
