@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useQuery } from '@tanstack/vue-query'
+import { useInfiniteQuery } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { api, unwrap, type Import } from '@/shared/api/client'
 import { useNotice } from '@/shared/composables/useNotice'
@@ -23,21 +23,31 @@ const settled = computed(() => props.brought.state === 'read' || props.brought.s
 watch(
   settled,
   (now) => {
-    const first = KINDS.find((each) => ['changed', 'bad', 'added'].includes(each.kind) && of(each.kind) > 0)
-    if (now && first) kind.value = first.kind
+    const first = (['changed', 'bad', 'added'] as const).find((each) => of(each) > 0)
+    if (now && first) kind.value = first
   },
   { immediate: true },
 )
-const { data: rows, error } = useQuery({
+const {
+  data: pages,
+  error,
+  fetchNextPage,
+  isFetchingNextPage,
+} = useInfiniteQuery({
   queryKey: ['import-rows', () => props.brought.id, kind, () => props.brought.state],
   enabled: settled,
-  queryFn: () =>
+  initialPageParam: 0,
+  queryFn: ({ pageParam }) =>
     unwrap(
       api.GET('/api/imports/{id}/rows', {
-        params: { path: { id: props.brought.id }, query: { kind: kind.value } },
+        params: { path: { id: props.brought.id }, query: { kind: kind.value, fromLine: pageParam } },
       }),
     ),
+  // What is gone has no line; the rest goes on behind the last one.
+  getNextPageParam: (last, all) =>
+    kind.value === 'gone' ? all.flat().length : (last[last.length - 1]?.line ?? 0) + 1,
 })
+const rows = computed(() => pages.value?.pages.flat())
 
 const doubtful = ref(true)
 const dropGone = ref(props.brought.kind === 'service')
@@ -142,7 +152,10 @@ const share = computed(() => (100 * props.brought.rowsRead) / Math.max(1, props.
           </tbody>
         </table>
       </div>
-      <p v-if="rows && of(kind) > rows.length" class="quiet">The first {{ rows.length }} are shown.</p>
+      <p v-if="rows && of(kind) > rows.length" class="quiet">
+        The first {{ count(rows.length) }} are shown.
+        <v-btn size="small" :loading="isFetchingNextPage" @click="fetchNextPage()">Show more</v-btn>
+      </p>
       <p v-if="brought.counts.bad">
         <a :href="`/api/imports/${brought.id}/bad.csv`" download>
           Save the {{ count(brought.counts.bad) }} bad rows as a file, with the reason on each
@@ -155,8 +168,8 @@ const share = computed(() => (100 * props.brought.rowsRead) / Math.max(1, props.
         too</label
       >
       <label v-if="brought.gone"
-        ><input v-model="dropGone" type="checkbox" /> mark the {{ count(brought.gone) }} that are no longer in
-        it</label
+        ><input v-model="dropGone" type="checkbox" /> mark the {{ count(brought.gone) }} that
+        {{ brought.gone === 1 ? 'is' : 'are' }} no longer in it</label
       >
       <v-btn
         color="primary"
@@ -164,7 +177,7 @@ const share = computed(() => (100 * props.brought.rowsRead) / Math.max(1, props.
         :disabled="busy || (going === 0 && !(dropGone && brought.gone))"
         @click="take"
       >
-        Take {{ count(going) }} entries into the directory
+        Take {{ count(going) }} {{ going === 1 ? 'entry' : 'entries' }} into the directory
       </v-btn>
       <v-btn v-if="hasColumns" :disabled="busy" @click="mapAgain">Back to the columns</v-btn>
       <v-btn :disabled="busy" @click="giveUp">Give it up</v-btn>

@@ -260,8 +260,8 @@ class FindIT extends BrowserTest {
         button(page, "Bring the file in").click();
         button(page, "Read the rows").click();
         assertThat(page.locator(".kinds")).containsText(counted, SLOWLY);
-        button(page, "Take 1 entries into the directory").click();
-        assertThat(page.locator(".sources")).containsText("1 entries were taken.");
+        button(page, "Take 1 entry into the directory").click();
+        assertThat(page.locator(".sources")).containsText("1 entry was taken.");
     }
 
     /** A lost server is said, the question stays, and it is asked again when the person says so. */

@@ -61,8 +61,8 @@ class SourcesIT extends BrowserTest {
         page.getByLabel("take the 1 in doubt too").uncheck();
         page.reload();
         page.getByLabel("take the 1 in doubt too").uncheck();
-        button(page, "Take 1 entries into the directory").click();
-        assertThat(page.locator(".sources")).containsText("1 entries were taken.");
+        button(page, "Take 1 entry into the directory").click();
+        assertThat(page.locator(".sources")).containsText("1 entry was taken.");
         page.navigate(Application.address() + "/find");
         page.locator("#find-at").fill("10.1 10.1");
         page.locator("#find-at").press("Enter");

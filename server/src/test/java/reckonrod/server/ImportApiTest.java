@@ -7,8 +7,10 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.Charset;
 import java.nio.charset.StandardCharsets;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -316,6 +318,23 @@ class ImportApiTest extends ServerTest {
                 .toList();
         assertThat(answers).containsExactly(200, 409);
         assertThat(entries()).isEqualTo(before + 5_000);
+        // Brought again with one row alone, the others are gone; they are shown page by page, none twice.
+        String again = mapped(bring("twice.csv", FIVE_THOUSAND.lines().limit(2).collect(Collectors.joining("\n"))))
+                .path("id")
+                .asString();
+        Set<String> gone = new HashSet<>();
+        for (int after = 0; after < 300; after += 100) {
+            get("/api/imports/" + again + "/rows?kind=gone&fromLine=" + after)
+                    .ok()
+                    .forEach(row -> gone.add(row.path("label").asString()));
+        }
+        assertThat(gone).hasSize(300).doesNotContain("Site 0");
+        get("/api/imports/" + again + "/rows?kind=gone&fromLine=-1").problem(422, "line-out-of-range");
+        assertThat(post("/api/imports/" + again + "/take", Map.of("doubtful", true, "dropGone", true))
+                        .ok()
+                        .path("message")
+                        .asString())
+                .isEqualTo("0 entries were taken, 4999 are marked as no longer listed.");
     }
 
     private String body(String path) throws Exception {

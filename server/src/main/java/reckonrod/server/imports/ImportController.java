@@ -161,12 +161,16 @@ class ImportController {
         return importing.view(id);
     }
 
-    /** Rows of a kind: added, changed, same, bad, doubtful, gone. */
+    /** Rows of a kind: added, changed, same, bad, doubtful, from that line on; or gone, after so many of them. */
     @GetMapping("/{id}/rows")
     List<ImportRowView> rows(
             @PathVariable UUID id, @RequestParam String kind, @RequestParam(defaultValue = "0") int fromLine) {
+        if (fromLine < 0) {
+            throw ProblemException.refused(
+                    "line-out-of-range", "Out of range", "fromLine must be 0 or more, was " + fromLine + ".");
+        }
         if (kind.equals("gone")) {
-            return store.gone(id, ROWS_SHOWN).stream()
+            return store.gone(id, fromLine, ROWS_SHOWN).stream()
                     .map(entry -> new ImportRowView(0, "gone", false, entry.label(), output(entry), "no longer in it"))
                     .toList();
         }

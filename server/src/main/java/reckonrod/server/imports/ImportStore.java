@@ -279,8 +279,13 @@ class ImportStore {
         forgetContent(id);
         record.end(
                 ImportState.TAKEN,
-                taken + " entries were taken" + (gone > 0 ? ", " + gone + " are marked as no longer listed" : "") + ".",
+                counted(taken, "entry was", "entries were") + " taken"
+                        + (gone > 0 ? ", " + counted(gone, "is", "are") + " marked as no longer listed" : "") + ".",
                 clock.instant());
+    }
+
+    private static String counted(int count, String one, String many) {
+        return count + " " + (count == 1 ? one : many);
     }
 
     /** How many rows of each kind there are. */
@@ -323,14 +328,15 @@ class ImportStore {
                 .getResultList();
     }
 
-    /** Entries of its source that stand no longer in it. */
+    /** Entries of its source that stand no longer in it, after so many of them. */
     @Transactional(readOnly = true)
-    List<DirectoryEntry> gone(UUID id, int most) {
+    List<DirectoryEntry> gone(UUID id, int after, int most) {
         ImportRecord record = get(id);
         List<String> ids = withGone(
                         entities.createQuery(
                                 "select e.id from EntryRecord e where" + GONE + " order by e.id", String.class),
                         record)
+                .setFirstResult(after)
                 .setMaxResults(most)
                 .getResultList();
         return directory.byIds(new HashSet<>(ids)).values().stream()
