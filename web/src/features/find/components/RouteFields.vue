@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import { api, unwrap } from '@/shared/api/client'
+import { useKeptText } from '@/shared/composables/useKeptText'
 import { useNotice } from '@/shared/composables/useNotice'
 import type { RouteGiven } from '../composables/useFind'
 
@@ -10,7 +11,7 @@ const route = defineModel<RouteGiven | null>('route', { required: true })
 const corridor = defineModel<number>('corridor', { required: true })
 
 const { tellProblem } = useNotice()
-const stops = ref(route.value?.points && !route.value.gpx ? route.value.name : '')
+const stops = useKeptText('reckonrod.find.stops')
 async function byNames() {
   const names = stops.value
     .split(/[;\n]|–|→| to /)

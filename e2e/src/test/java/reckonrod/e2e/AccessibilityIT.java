@@ -36,6 +36,7 @@ class AccessibilityIT extends BrowserTest {
                 new Browser.NewContextOptions().setViewportSize(width, 844).setColorScheme(scheme));
         assertThat(page.locator("h1").first()).isVisible();
         assertThat(page.locator(".row.channel, tbody tr, .display").first()).isVisible();
+        nothingIsCutOff(page);
         check(page);
         reckonLine(page).fill("144.710 145.310 71.5 ??");
         assertThat(page.locator("#reckon-answer")).containsText("Not understood");
@@ -92,6 +93,8 @@ class AccessibilityIT extends BrowserTest {
         assertThat(page.locator("#found-10")).isVisible();
         assertThat(page.locator(".side .profile")).isVisible();
         assertThat(page.locator(".mast").first()).isVisible();
+        button(page, "Filter").click();
+        nothingIsCutOff(page);
         check(page);
         button(page, "Take into Vellan home").click();
         assertThat(page.locator(".v-dialog .line").first()).isVisible();
@@ -101,6 +104,7 @@ class AccessibilityIT extends BrowserTest {
         button(page, "Try the road through Ardmoor").click();
         button(page, "Plan the trip").click();
         assertThat(page.locator(".trip .leg").first()).isVisible();
+        nothingIsCutOff(page);
         check(page);
         page.navigate(Application.address() + "/sources");
         assertThat(page.locator(".plain li").first()).isVisible();
@@ -113,6 +117,7 @@ class AccessibilityIT extends BrowserTest {
         check(page);
         button(page, "Read the rows").click();
         assertThat(page.locator(".kinds")).containsText("1 bad");
+        nothingIsCutOff(page);
         check(page);
         button(page, "Give it up").click();
         assertThat(page.locator(".sources")).containsText("Nothing of it was taken.");
@@ -120,7 +125,7 @@ class AccessibilityIT extends BrowserTest {
 
     /**
      * What can be pressed or filled in is there whole, unless it can be scrolled into view: no ancestor that hides what overflows
-     * cuts it, and nothing else lies over its right edge.
+     * cuts it, and nothing else lies over its right edge. Not to be asked while something lies over the page on purpose.
      */
     private static void nothingIsCutOff(Page page) {
         Object cut = page.evaluate("""
@@ -147,7 +152,6 @@ class AccessibilityIT extends BrowserTest {
     }
 
     private static void check(Page page) {
-        nothingIsCutOff(page);
         List<String> violations = new AxeBuilder(page)
                         .withTags(List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice"))
                         .analyze()
