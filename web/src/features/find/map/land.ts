@@ -1,6 +1,7 @@
 import type { MultiPolygon, Polygon, Position } from 'geojson'
 import { feature } from 'topojson-client'
 import type { Topology } from 'topojson-specification'
+import landUrl from 'world-atlas/land-50m.json?url'
 
 /** Rings that run over the date line are laid out flat and drawn a turn further too, so that no line crosses the map. */
 function flat(ring: Position[]): Position[] {
@@ -25,7 +26,9 @@ const moved = (rings: Position[][], by: number) =>
 
 /** The land of the earth as polygons; loaded when the first map is shown. */
 export async function loadLand(): Promise<MultiPolygon> {
-  const topology = (await import('world-atlas/land-50m.json')).default as unknown as Topology
+  const answer = await fetch(landUrl)
+  if (!answer.ok) throw new Error('The coastlines that ship with Reckonrod cannot be loaded.')
+  const topology = (await answer.json()) as Topology
   const land = topology.objects.land
   if (!land) throw new Error('The coastlines that ship with Reckonrod cannot be read.')
   const shape = feature(topology, land)

@@ -139,6 +139,19 @@ class FindApiTest extends ServerTest {
         assertThat(get("/api/find?" + query).problem(422, code)).endsWith(".");
     }
 
+    /** What is no number, no id or missing is said in the person's words, and nothing of the program's own. */
+    @ParameterizedTest
+    @CsvSource({
+        "/api/find?at=HN17aj&antenna=tall, 'antenna must be a number, was \"tall\".'",
+        "/api/find?at=HN17aj&most=few, 'most must be a whole number, was \"few\".'",
+        "/api/find?at=HN17aj&list=mine, 'list must be an id of 32 hexadecimal digits with hyphens, was \"mine\".'",
+        "/api/lists/mine, 'id must be an id of 32 hexadecimal digits with hyphens, was \"mine\".'",
+        "/api/find/path?id=vellan:harbour, at must be given."
+    })
+    void aWrongKindOfValueIsSaid(String path, String said) {
+        assertThat(get(path).problem(400, "field-invalid")).isEqualTo(said);
+    }
+
     /** The isles but not Ardmoor; judged from a place when there is one, and over the date line without a seam. */
     @Test
     void aBoxHoldsWhatLiesInIt() {

@@ -1,8 +1,12 @@
 package reckonrod.server.problem;
 
+import java.util.Arrays;
 import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.TypeMismatchException;
 import org.springframework.dao.DataAccessException;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.http.HttpHeaders;
@@ -12,11 +16,14 @@ import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.transaction.TransactionException;
+import org.springframework.util.ClassUtils;
 import org.springframework.validation.FieldError;
 import org.springframework.web.bind.MethodArgumentNotValidException;
+import org.springframework.web.bind.MissingServletRequestParameterException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import reckonrod.core.datafile.DataFileException;
 
@@ -74,17 +81,68 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     protected ResponseEntity<Object> handleMethodArgumentNotValid(
             MethodArgumentNotValidException invalid, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
         FieldError field = invalid.getFieldError();
-        ProblemDetail detail = detail(
-                HttpStatus.BAD_REQUEST,
-                "field-invalid",
-                "A field is missing or wrong",
-                field == null
-                        ? "The request is not complete."
-                        : field.getField() + " " + field.getDefaultMessage() + ".");
-        if (field != null) {
-            detail.setProperty("field", field.getField());
+        if (field == null) {
+            return wrongField("", "The request is not complete.");
+        }
+        String what = field.isBindingFailure() && field.contains(TypeMismatchException.class)
+                ? mustBe(field.unwrap(TypeMismatchException.class).getRequiredType(), field.getRejectedValue())
+                : field.getDefaultMessage();
+        return wrongField(field.getField(), field.getField() + " " + what + ".");
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleTypeMismatch(
+            TypeMismatchException mismatch, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        String field = mismatch instanceof MethodArgumentTypeMismatchException argument
+                ? argument.getName()
+                : String.valueOf(mismatch.getPropertyName());
+        return wrongField(field, field + " " + mustBe(mismatch.getRequiredType(), mismatch.getValue()) + ".");
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleMissingServletRequestParameter(
+            MissingServletRequestParameterException missing,
+            HttpHeaders headers,
+            HttpStatusCode status,
+            WebRequest request) {
+        return wrongField(missing.getParameterName(), missing.getParameterName() + " must be given.");
+    }
+
+    private static ResponseEntity<Object> wrongField(String field, String what) {
+        ProblemDetail detail = detail(HttpStatus.BAD_REQUEST, "field-invalid", "A field is missing or wrong", what);
+        if (!field.isEmpty()) {
+            detail.setProperty("field", field);
         }
         return ResponseEntity.badRequest().body(detail);
+    }
+
+    private static String mustBe(Class<?> type, Object was) {
+        String text = String.valueOf(was);
+        return "must be " + wanted(type) + ", was \"" + (text.length() > 80 ? text.substring(0, 80) + "…" : text)
+                + "\"";
+    }
+
+    private static String wanted(Class<?> type) {
+        if (type == null) {
+            return "something else";
+        }
+        if (type.isEnum()) {
+            return "one of "
+                    + Arrays.stream(type.getEnumConstants())
+                            .map(Object::toString)
+                            .collect(Collectors.joining(", "));
+        }
+        Class<?> boxed = ClassUtils.resolvePrimitiveIfNecessary(type);
+        if (boxed == UUID.class) {
+            return "an id of 32 hexadecimal digits with hyphens";
+        }
+        if (boxed == Double.class) {
+            return "a number";
+        }
+        if (boxed == Boolean.class) {
+            return "true or false";
+        }
+        return Number.class.isAssignableFrom(boxed) ? "a whole number" : "something else";
     }
 
     @Override
