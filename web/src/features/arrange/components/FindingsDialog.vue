@@ -48,7 +48,7 @@ function look(slot: number) {
         @click="only = only === each.kind ? null : each.kind"
       >
         <SeverityMark v-if="each.kind !== 'aside'" :severity="each.kind" /> <b>{{ each.count }}</b>
-        {{ each.words }}
+        {{ each.count === 1 && each.kind !== 'aside' ? each.kind : each.words }}
       </button>
     </div>
     <p v-if="error" role="alert">{{ error.message }}</p>

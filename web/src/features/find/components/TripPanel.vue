@@ -75,9 +75,10 @@ async function asList() {
         body: { name: name.value, take: { entries: trip.value.entries, recipe: null } },
       }),
     )
+    const home = props.listName
     await cache.invalidateQueries({ queryKey: ['lists'] })
     emit('opened', made.id)
-    tell(`“${made.name}” is open, with the channels of ${props.listName} kept in it`)
+    tell(`“${made.name}” is open, with the channels of ${home} kept in it`)
   } catch (cause) {
     tellProblem(cause)
   }

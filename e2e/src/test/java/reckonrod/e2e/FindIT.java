@@ -164,6 +164,8 @@ class FindIT extends BrowserTest {
         int legs = page.locator(".trip tbody tr").count();
         page.getByLabel("Name").fill("Zz trip");
         button(page, "Make a list of its own, home channels kept").click();
+        assertThat(page.locator(".v-snackbar"))
+                .containsText("“Zz trip” is open, with the channels of Vellan home kept");
         assertThat(page.locator(".top select")).containsText("Zz trip");
         page.keyboard().press("Alt+2");
         assertThat(page.locator("h1")).hasText("Zz trip");

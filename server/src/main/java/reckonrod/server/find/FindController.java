@@ -200,8 +200,7 @@ class FindController {
     private FindView anywhere(Question question, BandPlan plan) {
         EntryFilter filter = asking.filter(question, plan);
         List<FoundView> found = searching.anywhere(filter, MOST_SHOWN).stream()
-                .map(entry -> new FoundView(
-                        EntryView.of(entry, Trust.in(entry, searching.today()), plan), false, null, null, null, null))
+                .map(entry -> FoundView.fromNowhere(EntryView.of(entry, Trust.in(entry, searching.today()), plan)))
                 .toList();
         return new FindView(null, null, found, directory.countAnywhere(filter));
     }

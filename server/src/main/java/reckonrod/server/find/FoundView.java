@@ -90,6 +90,11 @@ public record FoundView(
     /** What to try instead. */
     public record InsteadView(String id, String label, long outputHz, double kilometres, VerdictView verdict) {}
 
+    /** An entry that was found by its words alone: where it is seen from nobody said. */
+    static FoundView fromNowhere(EntryView entry) {
+        return new FoundView(entry, false, null, null, null, null);
+    }
+
     static FoundView of(Found found, Optional<Found> instead, Optional<Found> same, BandPlan plan) {
         List<String> assumed =
                 RepeaterPlace.of(found.entry()).map(RepeaterPlace::assumed).orElse(List.of());
