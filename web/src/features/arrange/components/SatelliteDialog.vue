@@ -13,14 +13,17 @@ const set = ref<Schemas['SatelliteSet'] | null>(null)
 const problem = ref<{ field: string; message: string } | null>(null)
 const of = (field: string) => (problem.value?.field === field ? problem.value.message : '')
 
+let asked = 0
 async function work() {
+  // Answers may overtake each other; only that of the newest question counts.
+  const mine = ++asked
   const { name, uplink, downlink, heightKilometres, talkTone } = form.value
   if (!name.trim() || !uplink.trim() || !downlink.trim()) {
     set.value = null
     return
   }
   try {
-    set.value = await unwrap(
+    const worked = await unwrap(
       api.POST('/api/lists/{id}/satellite', {
         params: { path: { id: props.listId } },
         body: {
@@ -32,8 +35,11 @@ async function work() {
         },
       }),
     )
+    if (mine !== asked) return
+    set.value = worked
     problem.value = null
   } catch (cause) {
+    if (mine !== asked) return
     set.value = null
     problem.value = {
       field: cause instanceof Problem ? String(cause.details.field ?? 'name') : 'name',

@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.FilePayload;
 import java.util.List;
@@ -68,7 +69,9 @@ class AccessibilityIT extends BrowserTest {
             page.getByLabel("Name").fill("QSAT");
             page.getByLabel("Talk to it on, MHz").fill("150.990");
             page.getByLabel("It sends on, MHz").fill("437.800");
-            assertThat(page.locator(".v-dialog tbody tr").first()).isVisible();
+            assertThat(page.getByLabel("Name")).hasValue("QSAT");
+            assertThat(page.locator(".v-dialog tbody tr").first())
+                    .isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(20_000));
             check(page);
         }
         page.navigate(Application.address() + "/review");
