@@ -85,10 +85,12 @@ public record Band(
      */
     public Optional<ShiftRule> ruleFor(Frequency output, int sign) {
         List<ShiftRule> rules = rulesFor(output);
-        return rules.stream()
-                .filter(rule -> Long.signum(rule.shift().hertz()) == sign)
-                .findFirst()
-                .or(() -> rules.stream().findFirst());
+        for (ShiftRule rule : rules) {
+            if (Long.signum(rule.shift().hertz()) == sign) {
+                return Optional.of(rule);
+            }
+        }
+        return rules.isEmpty() ? Optional.empty() : Optional.of(rules.get(0));
     }
 
     /** Whether a frequency is on one of the band's rasters. */

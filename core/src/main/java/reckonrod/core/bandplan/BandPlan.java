@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.Set;
 import reckonrod.core.frequency.Frequency;
 import reckonrod.core.frequency.FrequencyRange;
+import reckonrod.core.frequency.Shift;
 
 /**
  * A band plan: a template of common practice in a region.
@@ -17,6 +18,7 @@ import reckonrod.core.frequency.FrequencyRange;
  * @param status how far it has been checked, such as {@code unverified template}
  * @param bands its bands, rising
  * @param services what may be listened to only
+ * @param channelNames the names that the region gives its channels
  * @param licences the classes of licence and their talk windows; the first is the usual one
  * @param licence the class that this plan judges by, one of the licences
  */
@@ -28,6 +30,7 @@ public record BandPlan(
         String status,
         List<Band> bands,
         List<Service> services,
+        ChannelNames channelNames,
         List<Licence> licences,
         Licence licence) {
     /** What every plan says of itself. */
@@ -87,7 +90,8 @@ public record BandPlan(
                 .orElseGet(() -> new Licence(licenceName, List.of(), "not in the plan"));
         return chosen.equals(licence)
                 ? this
-                : new BandPlan(id, title, shortTitle, practice, status, bands, services, licences, chosen);
+                : new BandPlan(
+                        id, title, shortTitle, practice, status, bands, services, channelNames, licences, chosen);
     }
 
     /** Whether the licence covers talking there. */
@@ -118,6 +122,15 @@ public record BandPlan(
             }
         }
         return Optional.empty();
+    }
+
+    /** Whether a shift rule leads from that output to that input. */
+    public boolean hasRule(Frequency output, Frequency input) {
+        Shift shift = Shift.between(output, input);
+        return bandAt(output)
+                .map(band -> band.rulesFor(output).stream()
+                        .anyMatch(rule -> rule.shift().equals(shift)))
+                .orElse(false);
     }
 
     /** Whether a service that speaks AM is there: the air band, whose channels have names. */

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -84,6 +85,9 @@ public final class BandPlans {
                 section.text("status"),
                 bands,
                 section.optionalSections("listening_services", BandPlans::service),
+                new ChannelNames(
+                        section.optionalSections("channel_names", BandPlans::channelName),
+                        section.optionalValues("short_pairs_mhz", BandPlans::wholeMegahertz)),
                 licences,
                 licences.isEmpty() ? NO_LICENCE : licences.get(0));
     }
@@ -94,6 +98,26 @@ public final class BandPlans {
                     "id must be lower case letters, digits and hyphens, at most 60, was \"" + text + "\"");
         }
         return text;
+    }
+
+    private static ChannelName channelName(Section section) {
+        return new ChannelName(
+                section.optionalText("prefix").orElse("").toLowerCase(Locale.ROOT),
+                section.number("first", 0, 9999),
+                section.number("last", 0, 9999),
+                section.optionalText("every").map(BandPlans::wholeMegahertz).orElse(1),
+                section.value("base_mhz", Frequency::parse, UNREAD.lower()),
+                section.value("step_khz", text -> Frequency.parse(text + " kHz"), UNREAD.lower())
+                        .hertz(),
+                section.value("use", SegmentUse::parse, SegmentUse.SIMPLEX),
+                section.text("practice"));
+    }
+
+    private static int wholeMegahertz(String text) {
+        if (!text.matches("[0-9]{1,4}")) {
+            throw new IllegalArgumentException("a whole number of at most four digits is needed, was \"" + text + "\"");
+        }
+        return Integer.parseInt(text);
     }
 
     private static Licence licence(Section section) {

@@ -33,8 +33,12 @@ public final class Checks {
     /** All findings on one channel by itself, gravest first. */
     public static List<Finding> channel(Channel channel, BandPlan plan) {
         List<Finding> findings = new ArrayList<>();
-        CHANNEL_RULES.forEach(rule -> findings.addAll(rule.check(channel, plan)));
-        findings.sort(Finding.ORDER);
+        for (ChannelRule rule : CHANNEL_RULES) {
+            findings.addAll(rule.check(channel, plan));
+        }
+        if (findings.size() > 1) {
+            findings.sort(Finding.ORDER);
+        }
         return List.copyOf(findings);
     }
 

@@ -35,7 +35,8 @@ final class RasterCheck implements ChannelRule {
 
     private static void checkOne(Frequency frequency, Field field, BandPlan plan, List<Finding> findings) {
         plan.bandAt(frequency)
-                .filter(band -> !band.onRaster(frequency))
+                // A calling frequency is a channel of its own, wherever it lies.
+                .filter(band -> !band.onRaster(frequency) && !band.calling().contains(frequency))
                 // Satellites move by Doppler and keep to no raster.
                 .filter(band -> !plan.useAt(frequency).equals(Optional.of(SegmentUse.SATELLITE)))
                 .ifPresent(band -> findings.add(Finding.of(

@@ -71,9 +71,18 @@ public record Shift(long hertz) {
 
     /** The distance as people say it: {@code 600 kHz}, {@code 7.6 MHz}; without its direction. */
     public String toSizeText() {
-        boolean mega = sizeHertz() >= 1_000_000;
-        BigDecimal size = BigDecimal.valueOf(sizeHertz()).movePointLeft(mega ? 6 : 3);
-        return size.stripTrailingZeros().toPlainString() + (mega ? " MHz" : " kHz");
+        long unit = sizeHertz() >= 1_000_000 ? 1_000_000 : 1_000;
+        long fraction = sizeHertz() % unit;
+        StringBuilder text = new StringBuilder(12).append(sizeHertz() / unit);
+        if (fraction > 0) {
+            String digits = Long.toString(unit + fraction);
+            int end = digits.length();
+            while (digits.charAt(end - 1) == '0') {
+                end--;
+            }
+            text.append('.').append(digits, 1, end);
+        }
+        return text.append(unit == 1_000 ? " kHz" : " MHz").toString();
     }
 
     private String sign() {

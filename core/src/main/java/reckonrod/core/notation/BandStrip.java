@@ -8,6 +8,7 @@ import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.bandplan.ShiftRule;
 import reckonrod.core.channel.Channel;
 import reckonrod.core.frequency.Frequency;
+import reckonrod.core.frequency.Shift;
 
 /**
  * The band that a channel's frequencies lie in, to be drawn.
@@ -20,20 +21,29 @@ import reckonrod.core.frequency.Frequency;
 public record BandStrip(Band band, Optional<Frequency> listen, Optional<Frequency> talk, Optional<ShiftRule> rule) {
     /** One strip for a pair within a band, two for a pair across bands, none outside the bands. */
     static List<BandStrip> of(Channel channel, BandPlan plan) {
-        List<BandStrip> strips = new ArrayList<>();
+        List<BandStrip> strips = new ArrayList<>(2);
+        Optional<Frequency> transmit = channel.transmit();
         for (Band band : plan.bands()) {
-            Optional<Frequency> listen = Optional.of(channel.receive()).filter(band.range()::contains);
-            Optional<Frequency> talk = channel.transmit().filter(band.range()::contains);
-            if (listen.isPresent() || talk.isPresent()) {
-                strips.add(new BandStrip(band, listen, talk, rule(band, channel)));
+            boolean listens = band.range().contains(channel.receive());
+            boolean talks = transmit.isPresent() && band.range().contains(transmit.get());
+            if (listens || talks) {
+                strips.add(new BandStrip(
+                        band,
+                        listens ? Optional.of(channel.receive()) : Optional.empty(),
+                        talks ? transmit : Optional.empty(),
+                        rule(band, channel)));
             }
         }
         return List.copyOf(strips);
     }
 
     private static Optional<ShiftRule> rule(Band band, Channel channel) {
-        return band.rulesFor(channel.receive()).stream()
-                .filter(each -> channel.shift().equals(Optional.of(each.shift())))
-                .findFirst();
+        Optional<Shift> shift = channel.shift();
+        for (ShiftRule rule : band.rulesFor(channel.receive())) {
+            if (shift.isPresent() && shift.get().equals(rule.shift())) {
+                return Optional.of(rule);
+            }
+        }
+        return Optional.empty();
     }
 }

@@ -2,14 +2,13 @@ package reckonrod.core.notation;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import reckonrod.core.bandplan.Band;
 import reckonrod.core.bandplan.BandPlan;
-import reckonrod.core.bandplan.SegmentUse;
 import reckonrod.core.bandplan.Service;
-import reckonrod.core.bandplan.ShiftRule;
 import reckonrod.core.channel.Channel;
 import reckonrod.core.channel.DirectoryFlag;
 import reckonrod.core.channel.Emission;
@@ -54,16 +53,22 @@ final class ChannelWorker {
         stepListen();
         step("Band", bandWords(), plan.title(), Source.RULE);
         checkBandName();
-        Optional<Talk> talk = isKnown() ? talk().flatMap(this::insideWindows) : Optional.empty();
+        Optional<Talk> talk = isKnown() ? new TalkWorker(line, parts, plan, steps, findings).talk() : Optional.empty();
         if (talk.isEmpty()) {
             return new WorkedAnswer(line, Optional.empty(), steps, findings, List.of());
         }
         talk.get()
                 .transmit(receive)
                 .ifPresentOrElse(this::stepTalk, () -> step("Talk", "never", "listen-only", Source.RULE));
-        toneSteps();
+        boolean talks = !(talk.get() instanceof Talk.Never);
+        toneSteps(talks);
+        Emission emission = emission();
+        Power power = parts.power.orElse(Power.HIGH);
+        if (talks) {
+            step("Power", power.word(), parts.power.isPresent() ? "as typed" : "usual", source(parts.power));
+        }
         Channel channel = new Channel(
-                parts.name, receive, talk.get(), parts.talkTone, parts.listenTone, emission(), power(), parts.flags);
+                parts.name, receive, talk.get(), parts.talkTone, parts.listenTone, emission, power, parts.flags);
         flagStep();
         findings.addAll(Checks.channel(channel, plan));
         return new WorkedAnswer(line, Optional.of(channel), steps, withLineFixes(), BandStrip.of(channel, plan));
@@ -76,7 +81,11 @@ final class ChannelWorker {
                 receive.toString(),
                 air.map(each -> "the air channel named " + each.name().toMegahertzText() + ", " + each.spacing()
                                 + " spacing")
-                        .orElse("the first frequency of the line"),
+                        .or(() -> parts.channelName
+                                .filter(named -> parts.receiveFigure == null)
+                                .map(named -> "the channel named "
+                                        + named.name().toUpperCase(Locale.ROOT) + ": " + named.practice()))
+                        .orElse(parts.turned ? "the second frequency of the line" : "the frequency of the line"),
                 Source.PUBLISHED);
         boolean airBand = plan.isAirBand(receive);
         if (airBand && air.isEmpty() && AirChannel.NAMES.contains(receive)) {
@@ -96,8 +105,7 @@ final class ChannelWorker {
                 LineFindings.AIR_OFF_CHANNEL,
                 Field.RECEIVE,
                 Map.of("listen", receive.toString(), "nearest", name + " (" + nearest + ")"),
-                Rewriting.fix("Use " + name, line, parts.receiveText, name).stream()
-                        .toList()));
+                List.of(LineEdit.replace("Use " + name, line, parts.receiveFigure, name))));
     }
 
     private void checkBandName() {
@@ -123,9 +131,11 @@ final class ChannelWorker {
         }
         String typed = receive.toMegahertzText();
         List<Fix> fixes = new ArrayList<>();
-        FrequencyReading.readings(typed.replace(".", ""), plan)
-                .forEach(reading -> Rewriting.fix("Read " + reading, line, parts.receiveText, reading.toMegahertzText())
-                        .ifPresent(fixes::add));
+        if (parts.receiveFigure != null) {
+            FrequencyReading.readings(typed.replace(".", ""), plan)
+                    .forEach(reading -> fixes.add(
+                            LineEdit.replace("Read " + reading, line, parts.receiveFigure, reading.toMegahertzText())));
+        }
         fixes.add(new Fix("Keep it for listening", new Edit.RewriteLine(line.strip() + " listen-only")));
         findings.add(new Finding(
                 LineFindings.OUTSIDE_KNOWN,
@@ -155,180 +165,20 @@ final class ChannelWorker {
                 .orElseGet(() -> service.map(Service::name).orElse("outside every band"));
     }
 
-    private Optional<Talk> talk() {
-        if (parts.transmit.isPresent() && parts.direction != Direction.LISTEN_ONLY) {
-            return Optional.of(pair(parts.transmit.get()));
-        }
-        // Who says listen-only does not want to talk, whatever else the line holds.
-        parts.transmit.ifPresent(transmit -> findings.add(Finding.of(
-                LineFindings.TWO_SIGNS,
-                Field.TRANSMIT,
-                Map.of("first", Direction.LISTEN_ONLY.words(), "second", "talk on " + transmit))));
-        return switch (parts.direction) {
-            case MINUS, PLUS -> shifted();
-            case LISTEN_ONLY -> Optional.of(new Talk.Never());
-            case SIMPLEX, UNSAID -> Optional.of(simplex());
-        };
-    }
-
-    private Talk pair(Frequency transmit) {
-        Shift actual = Shift.between(receive, transmit);
-        boolean sameBand = band.isPresent() && band.equals(plan.bandAt(transmit));
-        step(
-                "Shift",
-                sameBand ? actual.toString() : "split",
-                "two frequencies given: output, then input. A given pair wins over any rule",
-                Source.PUBLISHED);
-        boolean signed = parts.direction == Direction.MINUS || parts.direction == Direction.PLUS;
-        boolean signAgrees = !signed || (parts.direction == Direction.MINUS) == (actual.hertz() < 0);
-        boolean sizeAgrees =
-                parts.shiftSizeHertz.map(size -> size == actual.sizeHertz()).orElse(true);
-        if (!signAgrees || !sizeAgrees) {
-            String said = (parts.direction == Direction.MINUS ? String.valueOf(Shift.MINUS) : "+")
-                    + parts.shiftSizeHertz
-                            .map(size -> Shift.ofHertz(size).toSizeText())
-                            .orElse("");
-            findings.add(Finding.of(
-                    LineFindings.SIGN_AND_PAIR, Field.TRANSMIT, Map.of("said", said, "actual", actual.toString())));
-        }
-        return actual.hertz() == 0 ? new Talk.Same() : new Talk.On(transmit);
-    }
-
-    private Talk simplex() {
-        boolean output = parts.direction == Direction.UNSAID
-                && band.flatMap(each -> each.segmentAt(receive))
-                        .map(segment -> segment.use() == SegmentUse.REPEATER_OUTPUT)
-                        .orElse(false);
-        if (output) {
-            String sign = band.orElseThrow().rulesFor(receive).stream()
-                    .findFirst()
-                    .map(rule -> rule.shift().hertz() < 0 ? "-" : "+")
-                    .orElse("-");
-            findings.add(new Finding(
-                    LineFindings.NO_SIGN,
-                    Field.TRANSMIT,
-                    Map.of("listen", receive.toString(), "plan", plan.shortTitle()),
-                    List.of(new Fix(
-                            "Read it as a repeater, " + sign.replace('-', Shift.MINUS),
-                            new Edit.RewriteLine(line.strip() + " " + sign)))));
-        }
-        step(
-                "Shift",
-                "none",
-                parts.direction == Direction.SIMPLEX ? "simplex, as typed" : "no sign and no second frequency: simplex",
-                parts.direction == Direction.SIMPLEX ? Source.PUBLISHED : Source.USUAL);
-        return new Talk.Same();
-    }
-
-    private Optional<Talk> shifted() {
-        int sign = parts.direction == Direction.MINUS ? -1 : 1;
-        if (parts.shiftSizeHertz.isPresent()) {
-            Shift shift = Shift.ofHertz(sign * parts.shiftSizeHertz.get());
-            step("Shift", shift.toString(), "sign and size as typed", Source.PUBLISHED);
-            return Optional.of(new Talk.Shifted(shift, false));
-        }
-        List<ShiftRule> rules = band.map(each -> each.rulesFor(receive)).orElse(List.of());
-        Optional<ShiftRule> rule = band.flatMap(each -> each.ruleFor(receive, sign));
-        if (rule.isEmpty()) {
-            findings.add(Finding.of(
-                    LineFindings.SIZE_UNKNOWN,
-                    Field.TRANSMIT,
-                    Map.of("plan", plan.shortTitle(), "listen", receive.toString())));
-            return Optional.empty();
-        }
-        Shift shift = Shift.ofHertz(sign * rule.get().shift().sizeHertz());
-        tellLocalOptions(rules, shift, sign);
-        boolean agrees = shift.equals(rule.get().shift());
-        step(
-                "Shift",
-                shift.toString(),
-                "size by rule: " + plan.shortTitle() + ", " + rule.get() + ". Sign as you typed it; the rule "
-                        + (agrees ? "agrees" : "says the other")
-                        + (rules.size() > 1 ? "; local options go both ways here" : ""),
-                Source.RULE);
-        return Optional.of(new Talk.Shifted(shift, true));
-    }
-
-    /** Where areas differ in size, the sign does not settle it: all options are offered as lines. */
-    private void tellLocalOptions(List<ShiftRule> rules, Shift taken, int sign) {
-        List<Shift> options = rules.stream()
-                .map(ShiftRule::shift)
-                .filter(each -> Long.signum(each.hertz()) == sign)
-                .toList();
-        if (options.size() < 2) {
-            return;
-        }
-        findings.add(new Finding(
-                LineFindings.LOCAL_OPTIONS,
-                Field.TRANSMIT,
-                Map.of(
-                        "plan", plan.shortTitle(),
-                        "listen", receive.toString(),
-                        "options", options.stream().map(Shift::toString).collect(Collectors.joining(" and ")),
-                        "taken", taken.toString()),
-                options.stream().map(this::asTyped).toList()));
-    }
-
-    private Fix asTyped(Shift shift) {
-        Channel typed = new Channel(
-                parts.name,
-                receive,
-                new Talk.Shifted(shift, false),
-                parts.talkTone,
-                parts.listenTone,
-                parts.emission.orElse(usualEmission(receive, plan)),
-                parts.power.orElse(Power.HIGH),
-                parts.flags);
-        return new Fix("Use " + shift, new Edit.ReplaceChannel(typed));
-    }
-
-    /** A talk frequency outside the talk windows is taken away; the channel is then listen-only. */
-    private Optional<Talk> insideWindows(Talk talk) {
-        boolean lowerThanAnything = talk instanceof Talk.Shifted shifted
-                && receive.hertz() + shifted.shift().hertz() < 1;
-        if (lowerThanAnything) {
-            findings.add(Finding.of(
-                    LineFindings.UNREADABLE,
-                    Field.TRANSMIT,
-                    Map.of(
-                            "found",
-                            ((Talk.Shifted) talk).shift().toString(),
-                            "reason",
-                            "The shift is larger than the frequency")));
-            return Optional.empty();
-        }
-        Optional<Frequency> outside = talk.transmit(receive).filter(transmit -> !plan.mayTalk(transmit));
-        if (outside.isEmpty()) {
-            return Optional.of(talk);
-        }
-        if (!(talk instanceof Talk.Same) || band.isPresent()) {
-            Finding finding = Checks.talkOutside(outside.get(), plan);
-            findings.add(new Finding(finding.kind(), finding.field(), finding.facts(), byRuleInstead(talk)));
-        }
-        return Optional.of(new Talk.Never());
-    }
-
-    /** The shifts that the plan has there, where the one in the line leads outside: a digit of it may have slipped. */
-    private List<Fix> byRuleInstead(Talk talk) {
-        return talk instanceof Talk.Shifted
-                ? band.map(each -> each.rulesFor(receive)).orElse(List.of()).stream()
-                        .map(rule -> asTyped(rule.shift()))
-                        .toList()
-                : List.of();
-    }
-
     private void stepTalk(Frequency transmit) {
         Shift shift = Shift.between(receive, transmit);
         String sum = shift.hertz() == 0 || parts.transmit.isPresent()
-                ? shift.hertz() == 0 ? "the same as listen" : "the second frequency of the line"
+                ? shift.hertz() == 0 ? "the same as listen" : "the other frequency of the line"
                 : receive.toMegahertzText() + (shift.hertz() < 0 ? " " + Shift.MINUS + " " : " + ")
                         + Shift.ofHertz(shift.sizeHertz()).toMegahertzText().substring(1) + " = "
                         + transmit.toMegahertzText();
         step("Talk", transmit.toString(), sum, parts.transmit.isPresent() ? Source.PUBLISHED : Source.ARITHMETIC);
     }
 
-    private void toneSteps() {
-        toneStep("Talk tone", parts.talkTone, "sent while you talk; it opens the repeater", "your voice only");
+    private void toneSteps(boolean talks) {
+        if (talks) {
+            toneStep("Talk tone", parts.talkTone, "sent while you talk; it opens the repeater", "your voice only");
+        }
         toneStep("Listen tone", parts.listenTone, "must be heard before the speaker opens", "speaker always open");
     }
 
@@ -345,12 +195,6 @@ final class ChannelWorker {
         Emission emission = parts.emission.orElse(usual);
         step("Kind", emission.name(), parts.emission.isPresent() ? "as typed" : "usual here", source(parts.emission));
         return emission;
-    }
-
-    private Power power() {
-        Power power = parts.power.orElse(Power.HIGH);
-        step("Power", power.word(), parts.power.isPresent() ? "as typed" : "usual", source(parts.power));
-        return power;
     }
 
     private static Source source(Optional<?> typed) {

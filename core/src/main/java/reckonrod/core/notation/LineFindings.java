@@ -1,5 +1,9 @@
 package reckonrod.core.notation;
 
+import java.util.List;
+import java.util.Map;
+import reckonrod.core.finding.Field;
+import reckonrod.core.finding.Finding;
 import reckonrod.core.finding.FindingKind;
 import reckonrod.core.finding.Severity;
 
@@ -52,11 +56,113 @@ final class LineFindings {
             Severity.ERROR,
             "The line says where to talk, {talk}, and not where to listen.",
             "The listen frequency comes first, such as 145.310 > 144.710.");
-    static final FindingKind TWO_LISTEN = new FindingKind(
+    static final FindingKind TOO_MANY_FREQUENCIES = new FindingKind(
             "frequency-left-over",
+            Severity.ERROR,
+            "{found} is one frequency more than the channel has.",
+            "A line holds one channel: where you listen, and where you talk. Take this one out, or give it a line of its own.");
+    static final FindingKind SEVERAL = new FindingKind(
+            "several-frequencies",
+            Severity.ERROR,
+            "{found} cannot all be where you listen or talk.",
+            "A line holds one channel. Give each a line of its own, or write rx and tx before them.");
+    static final FindingKind PAIR_TURNED = new FindingKind(
+            "pair-turned",
             Severity.DOUBT,
-            "{found} is one frequency more than a channel has.",
-            "A line holds one channel: where you listen, and where you talk. The first two were kept.");
+            "{input} stood first and is an input by {plan}, so {output} was taken for listening.",
+            "Two frequencies without a word are read output first, unless only the other order fits the plan.");
+    static final FindingKind ONLY_LISTEN = new FindingKind(
+            "only-listen-given",
+            Severity.DOUBT,
+            "The line says where to listen and nothing of talking; it was read as simplex.",
+            "It may be for listening only, or the shift was left out.");
+    static final FindingKind SHIFT_BY_PLAN = new FindingKind(
+            "shift-by-plan",
+            Severity.DOUBT,
+            "No sign was given; {listen} is a repeater output of {plan}, so its shift {shift} was taken.",
+            "The line speaks of a repeater. If it is simplex, say so.");
+    static final FindingKind SIGN_ASKED = new FindingKind(
+            "sign-asked",
+            Severity.ERROR,
+            "The line does not say whether to talk above or below {listen}.",
+            "{plan} does not settle it by one rule; add + or −, or both frequencies.");
+    static final FindingKind SIGN_BY_PLAN = new FindingKind(
+            "sign-by-plan",
+            Severity.DOUBT,
+            "The size {size} was given without a sign; {shift} was taken, as {plan} has it.",
+            "A size alone does not say whether the repeater listens above or below.");
+    static final FindingKind DASH = new FindingKind(
+            "dash-behind-name",
+            Severity.DOUBT,
+            "The dash in front of {listen} was read as parting the name from it, not as a minus.",
+            "{plan} has no shift downward there. Put the sign behind the frequency if it is one.");
+    static final FindingKind NOT_KEPT = new FindingKind(
+            "said-not-kept",
+            Severity.NOTE,
+            "Understood, and no part of a channel: {words}.",
+            "Distances, heights, watts, slots and steps are not kept with the channel.");
+    static final FindingKind WATTS_OR_TONE = new FindingKind(
+            "watts-or-tone",
+            Severity.DOUBT,
+            "{found} was read as watts.",
+            "The figure is a standard tone too. Write T before it if it is one.");
+    static final FindingKind TONE_OR_NAME = new FindingKind(
+            "tone-or-name",
+            Severity.DOUBT,
+            "{found} was read as a tone, though it stands behind a word of the name.",
+            "Put the name in quotes if the figure belongs to it.");
+    static final FindingKind TONE_OR_FREQUENCY = new FindingKind(
+            "tone-or-frequency",
+            Severity.DOUBT,
+            "{found} is a standard tone and a frequency of the same band; it was taken for {taken}.",
+            "Write T before a tone, or tx before the talk frequency.");
+    static final FindingKind TONE_BEHIND_SIGN = new FindingKind(
+            "tone-behind-sign",
+            Severity.DOUBT,
+            "{found} stands behind the sign and was read as a tone, not as kilohertz.",
+            "No shift of the plan has that size there.");
+    static final FindingKind TONE_SHORTENED = new FindingKind(
+            "tone-shortened",
+            Severity.DOUBT,
+            "{found} was read as the tone {tone}.",
+            "Only one standard tone begins so; its decimal was left off.");
+    static final FindingKind TONE_DENIED = new FindingKind(
+            "tone-denied",
+            Severity.DOUBT,
+            "The line says that there is no tone, and gives {tone}.",
+            "The tone was kept; one of the two was copied wrongly.");
+    static final FindingKind TONE_ON_SERVICE = new FindingKind(
+            "tone-on-service",
+            Severity.DOUBT,
+            "{found} was left out: nobody talks to this service, and it needs no tone.",
+            "The figure may belong to another line, or be a second frequency.");
+    static final FindingKind WORD_TAKEN = new FindingKind(
+            "word-taken-for", Severity.DOUBT, "\"{word}\" was read as {meaning}.", "It may have been meant otherwise.");
+    static final FindingKind WORD_IN_NAME = new FindingKind(
+            "word-in-name",
+            Severity.DOUBT,
+            "\"{word}\" was read as part of the name {name}.",
+            "By itself it has a meaning; put a comma between if it is no part of the name.");
+    static final FindingKind WORD_OR_NAME = new FindingKind(
+            "word-or-name",
+            Severity.DOUBT,
+            "\"{word}\" was read by its meaning, not as the name.",
+            "Put it in quotes if it is the name.");
+    static final FindingKind NEARLY_KNOWN = new FindingKind(
+            "word-nearly-known",
+            Severity.DOUBT,
+            "\"{word}\" is not known; \"{known}\" is.",
+            "A letter may have slipped. What it says was not taken.");
+    static final FindingKind CHANNEL_NAME_DISAGREES = new FindingKind(
+            "channel-name-disagrees",
+            Severity.DOUBT,
+            "{name} is the name of {named} in {plan}, and the line gives {said}.",
+            "The frequency was kept; one of the two was copied wrongly, or it is only a name.");
+    static final FindingKind OTHER_MODE = new FindingKind(
+            "other-mode",
+            Severity.DOUBT,
+            "The line says {mode}, which no channel here can be; it was worked out as FM.",
+            "The radios of this program have FM and AM.");
     static final FindingKind TWO_SIGNS = new FindingKind(
             "direction-given-twice",
             Severity.DOUBT,
@@ -109,9 +215,21 @@ final class LineFindings {
             "The rest of the line was worked out without it.");
     static final FindingKind NO_SIGN = new FindingKind(
             "output-without-sign",
-            Severity.NOTE,
-            "{listen} is among the repeater outputs of {plan}; without a sign it was read as simplex.",
+            Severity.DOUBT,
+            "{listen} is among the repeater outputs of {plan}, and was read as simplex.",
             "A repeater listens elsewhere: add the sign if this is one.");
 
     private LineFindings() {}
+
+    static Finding twoSigns(String first, String second) {
+        return Finding.of(TWO_SIGNS, Field.TRANSMIT, Map.of("first", first, "second", second));
+    }
+
+    static Finding digital(String mode) {
+        return Finding.of(DIGITAL_MODE, Field.EMISSION, Map.of("mode", mode));
+    }
+
+    static Finding several(List<String> found) {
+        return Finding.of(SEVERAL, Field.RECEIVE, Map.of("found", String.join(" and ", found)));
+    }
 }

@@ -5,6 +5,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import reckonrod.core.bandplan.ChannelName;
 import reckonrod.core.channel.DirectoryFlag;
 import reckonrod.core.channel.Emission;
 import reckonrod.core.channel.Power;
@@ -34,22 +35,59 @@ final class LineParts {
         String words() {
             return words;
         }
+
+        boolean isSign() {
+            return this == MINUS || this == PLUS;
+        }
     }
 
     String name = "";
     boolean nameAtEnd;
-    String receiveText = "";
+    /** The figure that the receive frequency was read from; null where a channel's name gave it. */
+    Figure receiveFigure;
+
     Optional<Frequency> receive = Optional.empty();
     Optional<AirChannel> airChannel = Optional.empty();
     Optional<Frequency> transmit = Optional.empty();
+    /** Whether a word, an arrow or a slash says which of the two frequencies is which. */
+    boolean sidesSaid;
+    /** Whether the two frequencies stood input first, and the plan turned them. */
+    boolean turned;
+    /** Whether only the side that is listened to was said, and nothing of talking. */
+    boolean onlyListenSaid;
+
+    Optional<ChannelName.Named> channelName = Optional.empty();
     Direction direction = Direction.UNSAID;
+    /** The sign that says either way; null for none. */
+    Item eitherSign;
+    /** Whether the minus may only be a dash that parts the name from its frequency. */
+    boolean dashBehindName;
+
+    boolean repeaterSaid;
+    /** Whether the channel's name says that it is simplex. */
+    boolean simplexByName;
+
     Optional<Long> shiftSizeHertz = Optional.empty();
     Tone talkTone = NoTone.NONE;
     Tone listenTone = NoTone.NONE;
     Optional<Emission> emission = Optional.empty();
     Optional<Power> power = Optional.empty();
     Optional<String> bandName = Optional.empty();
+    /** Words that speak of a digital mode, as typed. */
+    final List<String> digitalWords = new ArrayList<>(1);
+
     final Set<DirectoryFlag> flags = EnumSet.noneOf(DirectoryFlag.class);
-    final List<String> leftovers = new ArrayList<>();
     final List<Finding> findings = new ArrayList<>();
+
+    /** The first word on the direction counts; another one after it is a doubt. */
+    void direct(Direction said) {
+        if (direction == Direction.UNSAID) {
+            direction = said;
+        } else if (direction != said) {
+            // Who says listen-only anywhere does not want to talk.
+            Direction first = direction;
+            direction = said == Direction.LISTEN_ONLY ? said : direction;
+            findings.add(LineFindings.twoSigns(first.words(), said.words()));
+        }
+    }
 }

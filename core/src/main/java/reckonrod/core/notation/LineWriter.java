@@ -1,5 +1,6 @@
 package reckonrod.core.notation;
 
+import java.util.Locale;
 import java.util.Optional;
 import java.util.StringJoiner;
 import java.util.regex.Pattern;
@@ -49,8 +50,14 @@ public final class LineWriter {
     }
 
     private static boolean isPlain(String name) {
-        String last = name.substring(name.lastIndexOf(' ') + 1);
-        return PLAIN_NAME.matcher(name).matches() && !Chunks.isSideWord(last);
+        Vocabulary vocabulary = Vocabulary.shipped();
+        for (String word : name.split(" ", -1)) {
+            if (vocabulary.isKnown(word)
+                    || vocabulary.nearlyKnown(word.toLowerCase(Locale.ROOT)).isPresent()) {
+                return false;
+            }
+        }
+        return PLAIN_NAME.matcher(name).matches();
     }
 
     // A carrier of its own is written by its name, since a figure such as 132.810 is read as one.

@@ -105,9 +105,13 @@ class ReckonerTest {
                     assertThat(answer.findings())
                             .as("%s -> %s", cells.get(1), mended)
                             .noneMatch(each -> each.kind().equals(finding.kind()) && each.field() == finding.field());
-                    assertThat(answer.channel().map(Channel::name).orElse(""))
-                            .as(mended)
-                            .isEqualTo(cells.get(5));
+                    boolean aboutTheName = Set.of("word-or-name", "word-nearly-known")
+                            .contains(finding.kind().code());
+                    if (!aboutTheName) {
+                        assertThat(answer.channel().map(Channel::name).orElse(""))
+                                .as(mended)
+                                .isEqualTo(cells.get(5));
+                    }
                     tried++;
                 }
             }
