@@ -106,7 +106,7 @@ const db = (value: number) => value.toFixed(0).replace('-', '−')
       <h2>Reach, an estimate</h2>
       <p class="quiet">
         {{ reach.kilometres }} km, bearing {{ reach.bearingDegrees }}° ({{ reach.compass }}). Radio horizon
-        {{ reach.horizonKilometres }} km<template v-if="reach.behindHorizon">: it lies behind it</template>.
+        {{ reach.horizonKilometres }} km. {{ reach.horizonWords }}
       </p>
       <table>
         <caption class="unseen">
@@ -135,9 +135,13 @@ const db = (value: number) => value.toFixed(0).replace('-', '−')
       </table>
       <p class="small">
         dBm and dB; {{ db(ways[0]?.way.neededDbm ?? 0) }} dBm are needed. Free space
-        {{ db(reach.freeSpaceDb) }} dB, {{ reach.overTerrain ? 'ground' : 'round earth' }}
+        {{ db(reach.freeSpaceDb) }} dB, {{ reach.groundKnownPercent > 0 ? 'ground' : 'round earth' }}
         {{ db(reach.diffractionDb) }} dB.
-        <template v-if="!reach.overTerrain">No elevation data covers the path. </template>
+        <template v-if="reach.groundKnownPercent === 0">No elevation data covers the path. </template>
+        <template v-else-if="!reach.overTerrain"
+          >The ground is known on {{ reach.groundKnownPercent }} % of the path; the rest was taken to be as low as it is
+          where that begins.
+        </template>
         Assumed: {{ reach.assumed.join(', ') }}.
       </p>
       <PathProfile v-if="shown?.profile.length" :path="shown" />

@@ -4,7 +4,6 @@ import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import reckonrod.core.bandplan.Band;
 import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.directory.DirectoryEntry;
@@ -62,7 +61,7 @@ public final class Finder {
 
     /** The person, standing there. */
     public Reach.Place placeAt(Position here) {
-        return new Reach.Place(here, station, OptionalDouble.empty());
+        return new Reach.Place(here, station, terrain.metresAt(here));
     }
 
     /** Whether the two hear each other; absent if the entry has no position. */

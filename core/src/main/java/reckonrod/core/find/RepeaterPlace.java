@@ -35,12 +35,12 @@ public record RepeaterPlace(Reach.Place place, List<String> assumed) {
             OptionalDouble antenna = entry.site().antennaMetres();
             OptionalDouble watts = entry.signal().watts();
             if (antenna.isEmpty()) {
-                assumed.add("antenna 15 m above the ground");
+                assumed.add("antenna " + Math.round(USUAL_ANTENNA_METRES) + " m above the ground");
             }
             if (watts.isEmpty()) {
-                assumed.add("power 25 W");
+                assumed.add("power " + Math.round(USUAL_WATTS) + " W");
             }
-            assumed.add("gain 3 dBi after its feeder");
+            assumed.add("gain " + Math.round(USUAL_GAIN) + " dBi after its feeder");
             Station station = Station.of(antenna.orElse(USUAL_ANTENNA_METRES), USUAL_GAIN, watts.orElse(USUAL_WATTS));
             return new RepeaterPlace(
                     new Reach.Place(position, station, entry.site().groundMetres()), assumed);

@@ -17,8 +17,10 @@ import reckonrod.core.radio.Limits;
 import reckonrod.core.radio.PowerLevel;
 import reckonrod.core.radio.RadioDefinition;
 import reckonrod.core.radio.RadioSlot;
+import reckonrod.core.tone.DcsCode;
 import reckonrod.core.tone.NoTone;
 import reckonrod.core.tone.Tone;
+import reckonrod.core.tone.ToneTable;
 
 /** Fits channels to one radio. */
 public final class Fitter {
@@ -52,7 +54,7 @@ public final class Fitter {
         slot(slot, reasons);
         frequencies(channel, reasons);
         emission(channel, reasons);
-        talkTone(channel.talkTone(), reasons);
+        Tone talkTone = channel.transmit().isPresent() ? talkTone(channel.talkTone(), reasons) : NoTone.NONE;
         Tone listenTone = listenTone(channel.listenTone(), reasons);
         String name = name(channel.name(), reasons);
         Power power = power(channel, reasons);
@@ -64,7 +66,7 @@ public final class Fitter {
                         name,
                         channel.receive(),
                         channel.transmit(),
-                        channel.talkTone(),
+                        talkTone,
                         listenTone,
                         channel.emission(),
                         power,
@@ -107,10 +109,10 @@ public final class Fitter {
         } else if (!limits.tunes(channel.receive())) {
             reasons.add(offStep(Field.RECEIVE, channel.receive()));
         }
-        channel.transmit().filter(talk -> channel.isDuplex()).ifPresent(talk -> {
+        channel.transmit().ifPresent(talk -> {
             if (!limits.transmits(talk)) {
                 reasons.add(outside(Field.TRANSMIT, "talks on", talk, limits.transmit()));
-            } else if (!limits.tunes(talk)) {
+            } else if (channel.isDuplex() && !limits.tunes(talk)) {
                 reasons.add(offStep(Field.TRANSMIT, talk));
             }
         });
@@ -146,28 +148,52 @@ public final class Fitter {
         }
     }
 
-    private void talkTone(Tone tone, List<FitReason> reasons) {
-        if (!limits.has(tone)) {
+    private Tone talkTone(Tone tone, List<FitReason> reasons) {
+        Optional<Tone> had = asHad(tone, Field.TALK_TONE, reasons);
+        if (had.isEmpty()) {
             reasons.add(leftOut(
                     Field.TALK_TONE,
                     "The radio cannot send " + tone + ", so it could not open the repeater.",
                     tone.toString(),
                     "Use a radio that has this tone."));
         }
+        return had.orElse(NoTone.NONE);
     }
 
     private Tone listenTone(Tone tone, List<FitReason> reasons) {
-        if (limits.has(tone)) {
-            return tone;
+        Optional<Tone> had = asHad(tone, Field.LISTEN_TONE, reasons);
+        if (had.isEmpty()) {
+            reasons.add(new FitReason(
+                    FitMark.ADAPTED,
+                    Field.LISTEN_TONE,
+                    "The radio cannot wait for " + tone + "; its speaker stays open instead.",
+                    tone.toString(),
+                    "none",
+                    "Take the listen tone off the channel."));
         }
-        reasons.add(new FitReason(
+        return had.orElse(NoTone.NONE);
+    }
+
+    /** The tone as the radio has it: itself, or the code whose word is the same on the air; absent if it has neither. */
+    private Optional<Tone> asHad(Tone tone, Field field, List<FitReason> reasons) {
+        if (limits.has(tone)) {
+            return Optional.of(tone);
+        }
+        if (!(tone instanceof DcsCode code)) {
+            return Optional.empty();
+        }
+        Optional<Tone> partner = ToneTable.EXTENDED.sameOnAir(code).stream()
+                .<Tone>map(each -> each)
+                .filter(limits::has)
+                .findFirst();
+        partner.ifPresent(same -> reasons.add(new FitReason(
                 FitMark.ADAPTED,
-                Field.LISTEN_TONE,
-                "The radio cannot wait for " + tone + "; its speaker stays open instead.",
-                tone.toString(),
-                "none",
-                "Take the listen tone off the channel."));
-        return NoTone.NONE;
+                field,
+                "The radio has " + code + " under another name, " + same + ": the same word on the air.",
+                code.toString(),
+                same.toString(),
+                "Write " + same + " in the list.")));
+        return partner;
     }
 
     private String name(String name, List<FitReason> reasons) {
@@ -175,6 +201,10 @@ public final class Fitter {
             return name;
         }
         String shortened = limits.name().shorten(name);
+        if (shortened.equalsIgnoreCase(name)) {
+            // Capitals alone change nothing that anyone could mistake.
+            return shortened;
+        }
         reasons.add(new FitReason(
                 FitMark.ADAPTED,
                 Field.NAME,

@@ -3,6 +3,7 @@ package reckonrod.core.reach;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.stream.IntStream;
 import reckonrod.core.frequency.Frequency;
 import reckonrod.core.geography.GreatCircle;
@@ -17,26 +18,34 @@ public final class Profile {
     private final double[] ground;
     private final double fromHeight;
     private final double toHeight;
+    private final double knownShare;
 
-    private Profile(double[] metres, double[] ground, double fromHeight, double toHeight) {
+    private Profile(double[] metres, double[] ground, double fromHeight, double toHeight, double knownShare) {
         this.metres = metres;
         this.ground = ground;
         this.fromHeight = fromHeight;
         this.toHeight = toHeight;
+        this.knownShare = knownShare;
     }
 
     /**
-     * The profile of a path.
+     * The profile of a path. Where the ground is not known it is taken to be as low as the lower of its known neighbours; the
+     * known heights of the ends count as such.
      *
+     * @param fromGround height of the ground at the start, in metres above the sea, where the terrain does not know it
      * @param fromAntenna height of the first antenna above the ground, in metres
-     * @param toAntenna height of the other
-     * @return absent if the ground is not known all the way
+     * @param toGround the same at the end
+     * @param toAntenna height of the other antenna
+     * @return absent if the ground is known nowhere on the way
      */
     public static Optional<Profile> between(
-            Position from, double fromAntenna, Position to, double toAntenna, Terrain terrain) {
-        if (terrain.metresAt(from).isEmpty() || terrain.metresAt(to).isEmpty()) {
-            return Optional.empty();
-        }
+            Position from,
+            OptionalDouble fromGround,
+            double fromAntenna,
+            Position to,
+            OptionalDouble toGround,
+            double toAntenna,
+            Terrain terrain) {
         double length = from.to(to).metres();
         int steps = (int) Math.min(MOST_POINTS, Math.max(2, Math.ceil(length / USUAL_STEP_METRES)));
         double[] metres = new double[steps + 1];
@@ -45,12 +54,42 @@ public final class Profile {
             metres[step] = length * step / steps;
             ground[step] = terrain.metresAt(latitude, longitude);
         });
-        for (double height : ground) {
-            if (Double.isNaN(height)) {
-                return Optional.empty();
-            }
+        long known =
+                Arrays.stream(ground).filter(height -> !Double.isNaN(height)).count();
+        if (known == 0) {
+            return Optional.empty();
         }
-        return Optional.of(of(metres, ground, fromAntenna, toAntenna));
+        if (known < ground.length) {
+            fillEnd(ground, 0, fromGround);
+            fillEnd(ground, steps, toGround);
+            fillGaps(ground);
+        }
+        return Optional.of(new Profile(
+                metres, ground, ground[0] + fromAntenna, ground[steps] + toAntenna, (double) known / ground.length));
+    }
+
+    private static void fillEnd(double[] ground, int end, OptionalDouble published) {
+        if (Double.isNaN(ground[end]) && published.isPresent()) {
+            ground[end] = published.getAsDouble();
+        }
+    }
+
+    private static void fillGaps(double[] ground) {
+        int last = -1;
+        for (int i = 0; i <= ground.length; i++) {
+            if (i < ground.length && Double.isNaN(ground[i])) {
+                continue;
+            }
+            double before = last >= 0 ? ground[last] : Double.POSITIVE_INFINITY;
+            double behind = i < ground.length ? ground[i] : Double.POSITIVE_INFINITY;
+            Arrays.fill(ground, last + 1, i, Math.min(before, behind));
+            last = i;
+        }
+    }
+
+    /** How much of the way the ground is known, from 0 to 1. */
+    public double knownShare() {
+        return knownShare;
     }
 
     /**
@@ -61,7 +100,7 @@ public final class Profile {
      */
     static Profile of(double[] metres, double[] ground, double fromAntenna, double toAntenna) {
         return new Profile(
-                metres.clone(), ground.clone(), ground[0] + fromAntenna, ground[ground.length - 1] + toAntenna);
+                metres.clone(), ground.clone(), ground[0] + fromAntenna, ground[ground.length - 1] + toAntenna, 1);
     }
 
     int last() {
@@ -103,12 +142,14 @@ public final class Profile {
 
     /** The straight ray between the antennas. */
     double ray(double distance) {
-        return fromHeight + (toHeight - fromHeight) * distance / length();
+        return length() > 0 ? fromHeight + (toHeight - fromHeight) * distance / length() : fromHeight;
     }
 
     /** The radius of the first Fresnel zone there, in metres. */
     double fresnelMetres(double distance, Frequency frequency) {
-        return Math.sqrt(Loss.wavelengthMetres(frequency) * distance * (length() - distance) / length());
+        return length() == 0
+                ? 0
+                : Math.sqrt(Loss.wavelengthMetres(frequency) * distance * (length() - distance) / length());
     }
 
     /**

@@ -16,7 +16,7 @@ import reckonrod.core.geography.Position;
  * @param diffractionDecibels loss by the round earth or the ground, on the same frequency
  * @param heardThere whether the repeater hears the station
  * @param heardHere whether the station hears the repeater
- * @param overTerrain whether the ground was known and taken into account
+ * @param groundKnownShare how much of the way the ground was known and taken into account, from 0 to 1
  */
 public record Reach(
         Hop hop,
@@ -25,7 +25,10 @@ public record Reach(
         double diffractionDecibels,
         Direction heardThere,
         Direction heardHere,
-        boolean overTerrain) {
+        double groundKnownShare) {
+    // An edge that just touches the ray costs 6 dB (ITU-R P.526, section 4.1).
+    private static final double GROUND_IN_THE_WAY_DECIBELS = 6;
+
     /**
      * One direction.
      *
@@ -70,6 +73,22 @@ public record Reach(
         return hop.metres() > horizonMetres;
     }
 
+    /** What the horizon has to do with the verdict, in one sentence that never speaks against it. */
+    public String horizonWords() {
+        boolean heard = verdict() != Verdict.UNLIKELY;
+        if (isBehindHorizon()) {
+            return heard
+                    ? "It lies behind the radio horizon of a smooth earth, and enough bends over it."
+                    : "It lies behind the radio horizon.";
+        }
+        if (heard) {
+            return "It lies before the radio horizon.";
+        }
+        return groundKnownShare > 0 && diffractionDecibels >= GROUND_IN_THE_WAY_DECIBELS
+                ? "It lies before the radio horizon, but the ground stands in the way."
+                : "It lies before the radio horizon, but too little power arrives.";
+    }
+
     /**
      * A place with a station.
      *
@@ -81,6 +100,11 @@ public record Reach(
             return station.antennaMetres() + Math.max(0, aboveSeaMetres.orElse(0));
         }
 
+        /** This place with the height of the ground that the terrain knows, where none was given. */
+        Place withGround(Terrain terrain) {
+            return aboveSeaMetres.isPresent() ? this : new Place(position, station, terrain.metresAt(position));
+        }
+
         private double over(Terrain terrain) {
             return station.antennaMetres()
                     + Math.max(0, terrain.metresAt(position).orElse(aboveSeaMetres.orElse(0)));
@@ -90,12 +114,14 @@ public record Reach(
     /**
      * Estimates the reach.
      *
-     * @param here the person's place
-     * @param there the repeater's
+     * @param from the person's place
+     * @param to the repeater's
      * @param output what the repeater talks on
      * @param input what it listens on
      */
-    public static Reach between(Place here, Place there, Frequency output, Frequency input, Terrain terrain) {
+    public static Reach between(Place from, Place to, Frequency output, Frequency input, Terrain terrain) {
+        Place here = from.withGround(terrain);
+        Place there = to.withGround(terrain);
         Optional<Profile> profile = profile(here, there, terrain);
         Hop hop = here.position.to(there.position);
         double metres = Math.max(1, hop.metres());
@@ -112,7 +138,12 @@ public record Reach(
                 out,
                 Direction.of(here.station, there.station, back),
                 Direction.of(there.station, here.station, free + out),
-                profile.isPresent());
+                profile.map(Profile::knownShare).orElse(0.0));
+    }
+
+    /** Whether the ground was known all the way. */
+    public boolean isOverTerrain() {
+        return groundKnownShare == 1;
     }
 
     /**
@@ -133,7 +164,13 @@ public record Reach(
     /** The ground between the two, if it is known all the way. */
     public static Optional<Profile> profile(Place here, Place there, Terrain terrain) {
         return Profile.between(
-                here.position, here.station.antennaMetres(), there.position, there.station.antennaMetres(), terrain);
+                here.position,
+                here.aboveSeaMetres,
+                here.station.antennaMetres(),
+                there.position,
+                there.aboveSeaMetres,
+                there.station.antennaMetres(),
+                terrain);
     }
 
     /** The point of a profile that stands most in the way. */

@@ -39,12 +39,15 @@ class FitterTest {
             4   | 146.520                     | EXACT    |
             4   | FERRY X 145.350 > 433.475   | EXACT    |
             40  | MAR 16 156.800              | EXACT    |
-            4   | Skarra 145.310-             | ADAPTED  | NAME Skarra > SKARRA
+            4   | Skarra 145.310-             | EXACT    |
+            4   | X 147.510 listen-only T150.0 | EXACT   |
             4   | VELLAN HL 146.835- D023N    | ADAPTED  | NAME VELLAN HL > VELLNHL
             4   | PELL 147.135+ mid           | ADAPTED  | POWER mid > low, 1 W
-            4   | Pell 147.135+ mid R D172N T71.9 | ADAPTED | NAME Pell > PELL; POWER mid > low, 1 W
-            4   | X 147.135+ T71.9 RD036N     | ADAPTED  | LISTEN_TONE DCS 036 N > none
-            4   | X 147.135+ D036N            | LEFT_OUT | TALK_TONE DCS 036 N >
+            4   | Pell 147.135+ mid R D172N T71.9 | ADAPTED | POWER mid > low, 1 W
+            4   | X 147.135+ T71.9 RD036N     | ADAPTED  | LISTEN_TONE DCS 036 N > DCS 172 I
+            4   | X 147.135+ D036N            | ADAPTED  | TALK_TONE DCS 036 N > DCS 172 I
+            4   | X 147.135+ T71.9 R150.0     | ADAPTED  | LISTEN_TONE CTCSS 150.0 > none
+            4   | X 147.135+ T150.0           | LEFT_OUT | TALK_TONE CTCSS 150.0 >
             41  | AIR 132.800                 | LEFT_OUT | RECEIVE 132.800 MHz >; EMISSION AM >
             4   | X 147.1333+                 | LEFT_OUT | RECEIVE 147.1333 MHz >; TRANSMIT 147.7333 MHz >
             150 | SKARRA 145.310- 71.9        | LEFT_OUT | SLOT 150 >
@@ -70,10 +73,28 @@ class FitterTest {
                 });
     }
 
+    /** What a radio hears and cannot talk on is no simplex channel of it. */
+    @Test
+    void theTransmitRangeCountsForSimplexToo() {
+        String yaml = DataFile.resourceText(RadioDefinitions.class, "wrenling-w12.yaml")
+                .replace("transmit_mhz: [\"136-174\", \"400-480\"]", "transmit_mhz: [\"400-480\"]");
+        RadioDefinition deaf = RadioDefinitions.read("w12.yaml", yaml);
+        assertThat(deaf.limits().transmits(reckonrod.core.frequency.Frequency.parse("147.510")))
+                .isFalse();
+        Placement placement = new Fitter(deaf, R2).fit(4, entry("X 147.510 simplex"));
+        assertThat(placement.mark()).isEqualTo(FitMark.LEFT_OUT);
+        assertThat(placement.reasons())
+                .singleElement()
+                .satisfies(
+                        reason -> assertThat(reason.why()).isEqualTo("The radio only talks on 400.000–480.000 MHz."));
+        assertThat(new Fitter(deaf, R2).fit(4, entry("X 147.510 listen-only")).mark())
+                .isEqualTo(FitMark.EXACT);
+    }
+
     @Test
     void everyEntryIsCounted() {
         ChannelList list = ChannelList.empty("x", R2.id(), new SlotRange(0, 199));
-        for (String line : List.of("A 146.520", "Bb 146.550", "C 132.8", "D 147.555")) {
+        for (String line : List.of("A 146.520", "Bb 146.550 mid", "C 132.8", "D 147.555")) {
             ListEntry entry = entry(line);
             list = ((ListChange.Changed) list.put(148, ListEntry.of(UUID.randomUUID(), entry.channel(), line))).list();
         }

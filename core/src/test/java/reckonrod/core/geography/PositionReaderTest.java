@@ -24,13 +24,51 @@ class PositionReaderTest {
                 "47°30.738' N 38°2.736' W",
                 "47°30'44.28\" N 38°2'44.16\" W",
                 "47\u00B030\u203244.28\u2033N, 38\u00B02\u203244.16\u2033W",
-                "N 47 30 44.28 W 38 2 44.16"
+                "N 47 30 44.28 W 38 2 44.16",
+                "N47.5123W38.0456",
+                "47.5123N38.0456W",
+                "N47,5123W38,0456",
+                "47,5123,-38,0456",
+                "47 30 44.28 N, 38 2 44.16 W",
+                "+47.5123/-38.0456"
             })
     void everyFormOfDegreesIsTheSamePlace(String text) {
         assertThat(PositionReader.parse(text)
                         .to(new Position(47.5123, -38.0456))
                         .metres())
                 .isLessThan(1);
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            47,5 38,1        | 47.5 | 38.1
+            47,5 -38,1       | 47.5 | -38.1
+            47,38            | 47   | 38
+            N47.5W38.1       | 47.5 | -38.1
+            47 30 38 06      | 47.5 | 38.1
+            47 30 N 38 06 W  | 47.5 | -38.1
+            47°30' -38°06'   | 47.5 | -38.1
+            """)
+    void figuresArePartedByWhatStandsThere(String text, double latitude, double longitude) {
+        Position read = PositionReader.parse(text);
+        assertThat(read.latitudeDegrees()).isCloseTo(latitude, org.assertj.core.api.Assertions.within(1e-9));
+        assertThat(read.longitudeDegrees()).isCloseTo(longitude, org.assertj.core.api.Assertions.within(1e-9));
+    }
+
+    /** What can be read in two ways is asked, with what was read. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            47 30 38 06 W          | only one of the two angles has its letter, W
+            47 30 15 38 06         | 5 figures were found
+            N 48.5 O 2.5           | east or west as E or W
+            48.5 N 2.5 O           | east or west as E or W
+            24C 500000 5261225     | latitude band C
+            24N 500000 5261225     | latitude band N
+            24TWA0000061225        | latitude band T
+            47.5 30 N 38 06 W      | only its last figure may have decimals
+            """)
+    void whatIsNotSurelyOnePlaceIsRefused(String text, String said) {
+        assertThatThrownBy(() -> PositionReader.parse(text)).hasMessageContaining(said);
     }
 
     /** The corners of zone 24 by hand: its central meridian is 39 W, easting 500000 there; 0 N on the equator. */

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.nio.ByteBuffer;
+import java.util.List;
 import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 import reckonrod.core.frequency.Frequency;
@@ -34,7 +35,7 @@ class ReachTest {
         assertThat(reach.marginDecibels()).isEqualTo(reach.heardThere().marginDecibels());
         assertThat(reach.horizonMetres()).isCloseTo(4_120 * (Math.sqrt(620) + Math.sqrt(1.5)), within(0.1));
         assertThat(reach.verdict()).isEqualTo(Verdict.LIKELY);
-        assertThat(reach.overTerrain()).isFalse();
+        assertThat(reach.isOverTerrain()).isFalse();
     }
 
     @Test
@@ -42,11 +43,12 @@ class ReachTest {
         Reach reach = Reach.between(HANDHELD, repeater(150, 100), OUTPUT, INPUT, Terrain.UNKNOWN);
         assertThat(reach.isBehindHorizon()).isTrue();
         assertThat(reach.verdict()).isEqualTo(Verdict.UNLIKELY);
+        assertThat(reach.horizonWords()).isEqualTo("It lies behind the radio horizon.");
     }
 
-    /** A wall of 800 m halfway costs, and the same wall known only to the east of the path does not. */
+    /** A wall of 800 m halfway costs; where half of the way is known, a wall there costs as much and one beyond does not. */
     @Test
-    void theGroundIsTakenIntoAccountOnlyWhereItIsKnownAllTheWay() {
+    void theGroundIsTakenIntoAccountAsFarAsItIsKnown() {
         double middle = HERE.onCourse(90, 15_000).longitudeDegrees();
         Terrain wall = (latitude, longitude) -> Math.abs(longitude - middle) < 0.005 ? 800 : 0;
         Terrain half = (latitude, longitude) -> longitude < middle ? Double.NaN : 0;
@@ -54,12 +56,48 @@ class ReachTest {
         Reach.Place other = new Reach.Place(HERE.onCourse(90, 30_000), Station.of(100, 3, 25), OptionalDouble.of(0));
         Reach over = Reach.between(mast, other, OUTPUT, INPUT, wall);
         Reach unknown = Reach.between(mast, other, OUTPUT, INPUT, half);
-        assertThat(over.overTerrain()).isTrue();
-        assertThat(unknown.overTerrain()).isFalse();
-        assertThat(unknown).isEqualTo(Reach.between(mast, other, OUTPUT, INPUT, Terrain.UNKNOWN));
+        assertThat(over.isOverTerrain()).isTrue();
+        assertThat(unknown.isOverTerrain()).isFalse();
+        assertThat(unknown.groundKnownShare()).isCloseTo(0.5, within(0.01));
+        assertThat(unknown.marginDecibels())
+                .isCloseTo(
+                        Reach.between(mast, other, OUTPUT, INPUT, (latitude, longitude) -> 0.0)
+                                .marginDecibels(),
+                        within(0.001));
+        double quarter = HERE.onCourse(90, 20_000).longitudeDegrees();
+        Terrain wallInTheKnown = (latitude, longitude) ->
+                longitude < middle ? Double.NaN : Math.abs(longitude - quarter) < 0.005 ? 800 : 0;
+        assertThat(Reach.between(mast, other, OUTPUT, INPUT, wallInTheKnown).marginDecibels())
+                .isLessThan(unknown.marginDecibels() - 5);
         assertThat(over.marginDecibels()).isLessThan(unknown.marginDecibels() - 5);
         assertThat(Reach.overSeaDecibels(mast, other, OUTPUT, INPUT, half))
                 .isCloseTo(unknown.marginDecibels(), within(0.001));
+    }
+
+    /** The height of the ground that a person stands on lifts the antenna over the horizon, whether published or known. */
+    @Test
+    void theGroundUnderThePersonCountsInTheHorizon() {
+        Terrain hill = (latitude, longitude) ->
+                latitude == HERE.latitudeDegrees() && longitude == HERE.longitudeDegrees() ? 500 : Double.NaN;
+        Reach low = Reach.between(HANDHELD, repeater(60, 100), OUTPUT, INPUT, Terrain.UNKNOWN);
+        Reach high = Reach.between(HANDHELD, repeater(60, 100), OUTPUT, INPUT, hill);
+        assertThat(high.horizonMetres() - low.horizonMetres())
+                .isCloseTo(4_120 * (Math.sqrt(501.5) - Math.sqrt(1.5)), within(0.1));
+        assertThat(high.isBehindHorizon()).isFalse();
+        assertThat(high.horizonWords()).isEqualTo("It lies before the radio horizon.");
+        assertThat(high.marginDecibels()).isGreaterThan(low.marginDecibels() + 10);
+    }
+
+    /** Standing beside the mast the path has no length, and no figure of it is not a number. */
+    @Test
+    void aPathOfNoLengthHasFigures() {
+        Profile profile = Profile.between(
+                        HERE, OptionalDouble.empty(), 2, HERE, OptionalDouble.empty(), 20, (latitude, longitude) -> 7)
+                .orElseThrow();
+        assertThat(profile.points(OUTPUT))
+                .allSatisfy(point -> assertThat(
+                                List.of(point.metres(), point.groundMetres(), point.rayMetres(), point.fresnelMetres()))
+                        .noneMatch(value -> Double.isNaN(value)));
     }
 
     /** Heights between the posts are weighed; what is unknown or outside is said to be so. */
