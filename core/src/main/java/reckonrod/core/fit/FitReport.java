@@ -19,6 +19,8 @@ import reckonrod.core.radio.RadioSlot;
  */
 public record FitReport(
         RadioDefinition radio, List<Placement> placements, NavigableMap<Integer, List<Finding>> findings) {
+    private static final int MOST_TOLD = 5;
+
     public FitReport {
         findings = Collections.unmodifiableNavigableMap(new TreeMap<>(findings));
         placements = List.copyOf(placements);
@@ -32,6 +34,33 @@ public record FitReport(
         }
         placements.forEach(placement -> totals.merge(placement.mark(), 1, Integer::sum));
         return totals;
+    }
+
+    /** What is in and what is not, to be told after a write: {@code 29 of 30 channels. Left out: AIR (The radio has no AM.)}. */
+    public String told() {
+        int in = contents().size();
+        StringBuilder told = new StringBuilder();
+        told.append(in == placements.size() ? String.valueOf(in) : in + " of " + placements.size())
+                .append(placements.size() == 1 ? " channel." : " channels.");
+        tell(FitMark.LEFT_OUT, "Left out", told);
+        tell(FitMark.BY_HAND, "Still to be done by hand", told);
+        return told.toString();
+    }
+
+    private void tell(FitMark mark, String words, StringBuilder told) {
+        List<String> some = placements.stream()
+                .filter(placement -> placement.mark() == mark)
+                .map(placement -> placement.entry().channel().label() + " ("
+                        + placement.reasons().get(0).why() + ")")
+                .toList();
+        if (!some.isEmpty()) {
+            told.append(' ')
+                    .append(words)
+                    .append(": ")
+                    .append(String.join(", ", some.subList(0, Math.min(MOST_TOLD, some.size()))));
+            told.append(
+                    some.size() > MOST_TOLD ? " and " + (some.size() - MOST_TOLD) + " more; Fit has them all." : ".");
+        }
     }
 
     /** What goes into the radio, by slot. */

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.NavigableMap;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
 import reckonrod.core.channel.Emission;
 import reckonrod.core.channel.Power;
@@ -63,6 +64,11 @@ public final class ImageCodec {
      * @throws IllegalArgumentException if a content does not fit the radio; nothing is made then
      */
     public MemoryImage encode(MemoryImage base, Map<Integer, RadioSlot> contents) {
+        return encode(base, contents, Set.of());
+    }
+
+    /** The same, and some slots keep what they hold, whatever that is. */
+    MemoryImage encode(MemoryImage base, Map<Integer, RadioSlot> contents, Set<Integer> kept) {
         NavigableMap<Integer, SlotReading> held = decode(base);
         byte[] memory = base.toBytes();
         int first = radio.limits().slots().first();
@@ -75,6 +81,9 @@ public final class ImageCodec {
                 });
         for (int index = 0; index < layout.count(); index++) {
             RadioSlot wanted = contents.get(first + index);
+            if (kept.contains(first + index)) {
+                continue;
+            }
             if (wanted == null) {
                 setFlag(memory, layout.presentBase(), index, false);
                 setFlag(memory, layout.scanBase(), index, false);

@@ -17,14 +17,35 @@ import reckonrod.core.radio.RadioSlot;
 public record SlotDifference(int slot, Optional<SlotReading> before, Optional<SlotReading> after) {
     /** What happens to a slot. */
     public enum Kind {
+        /** It was free and gets a channel. */
         ADDED,
+        /** Its channel keeps its frequency and changes otherwise. */
         CHANGED,
+        /** Its channel goes, and another one comes. */
+        REPLACED,
+        /** Its channel goes, and the slot is free. */
         REMOVED
     }
 
     /** What happens to this slot. */
     public Kind kind() {
-        return before.isEmpty() ? Kind.ADDED : after.isEmpty() ? Kind.REMOVED : Kind.CHANGED;
+        if (before.isEmpty()) {
+            return Kind.ADDED;
+        }
+        if (after.isEmpty()) {
+            return Kind.REMOVED;
+        }
+        Optional<RadioSlot> was = before.get().content();
+        Optional<RadioSlot> is = after.get().content();
+        boolean same = was.isPresent()
+                && is.isPresent()
+                && was.get().receive().equals(is.get().receive());
+        return same ? Kind.CHANGED : Kind.REPLACED;
+    }
+
+    /** Whether the channel that was there is there no more. */
+    public boolean takesAway() {
+        return kind() == Kind.REMOVED || kind() == Kind.REPLACED;
     }
 
     /** The slots that differ, rising. */

@@ -211,9 +211,9 @@ public record ChannelList(
         });
     }
 
-    /** Moves an entry to a slot; an entry that is there takes the slot it came from. */
-    public ListChange move(UUID id, int to) {
-        return withEntry(id, from -> slots.contains(to) ? moveInside(from, to) : outside(to));
+    /** Moves an entry to a slot; what happens when that is taken is said by the way. */
+    public ListChange move(UUID id, int to, MoveWay way) {
+        return withEntry(id, from -> slots.contains(to) ? new SlotMove(this, from, to).make(way) : outside(to));
     }
 
     /** Pins an entry to its slot, or lets it go. */
@@ -226,23 +226,6 @@ public record ChannelList(
                     (pinned ? "Pin " : "Unpin ") + entry.channel().label() + " at slot " + slot,
                     slot);
         });
-    }
-
-    private ListChange moveInside(int from, int to) {
-        ListEntry moving = entries.get(from);
-        ListEntry other = entries.get(to);
-        if (moving.pinned() || other != null && other.pinned()) {
-            ListEntry pinned = moving.pinned() ? moving : other;
-            return new ListChange.Refused(pinned.channel().label() + " is pinned to slot "
-                    + (moving.pinned() ? from : to) + ". Unpin it with p to move it.");
-        }
-        NavigableMap<Integer, ListEntry> next = new TreeMap<>(entries);
-        next.remove(from);
-        if (other != null) {
-            next.put(from, other);
-        }
-        next.put(to, moving);
-        return new ListChange.Changed(with(next), "Move " + moving.channel().label() + " to slot " + to, to);
     }
 
     private ListChange withEntry(UUID id, Function<Integer, ListChange> change) {
@@ -261,7 +244,8 @@ public record ChannelList(
         return new ListChange.Changed(with(next), summary, lookAt);
     }
 
-    private ChannelList with(NavigableMap<Integer, ListEntry> next) {
+    /** The list with these entries instead. */
+    ChannelList with(NavigableMap<Integer, ListEntry> next) {
         return byPlan(bandPlanId, licence, next);
     }
 }

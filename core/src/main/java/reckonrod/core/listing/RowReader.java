@@ -8,6 +8,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.directory.DirectoryEntry;
 import reckonrod.core.directory.Input;
 import reckonrod.core.directory.Signal;
@@ -58,6 +59,12 @@ public final class RowReader {
             "{name} was confirmed on {day}, which is still to come, and the day was left out.",
             "Day and month may be the wrong way round.");
 
+    static final FindingKind OUTPUT_OUTSIDE = new FindingKind(
+            "row-output-outside",
+            Severity.DOUBT,
+            "The output {output} of {name} lies in no amateur band of {plan}.",
+            "It belongs to another service, or a digit slipped; a list would not let you talk there.");
+
     private static final int MOST_CELL = 2_000;
     private static final int SHOWN = 40;
 
@@ -65,6 +72,7 @@ public final class RowReader {
     private final int width;
     private final String source;
     private final LocalDate today;
+    private final Optional<BandPlan> plan;
 
     /**
      * A reader of the rows of one table.
@@ -72,12 +80,14 @@ public final class RowReader {
      * @param width how many cells a row must have
      * @param source the name of the source, which begins every key
      * @param today the day of reading, which no entry can be confirmed after
+     * @param plan the plan whose bands outputs must lie in, else they are doubted; absent for a source of many regions
      */
-    public RowReader(Mapping mapping, int width, String source, LocalDate today) {
+    public RowReader(Mapping mapping, int width, String source, LocalDate today, Optional<BandPlan> plan) {
         this.mapping = mapping;
         this.width = width;
         this.source = source;
         this.today = today;
+        this.plan = plan;
     }
 
     /** Reads one row; never throws for what stands in it. */
@@ -137,6 +147,11 @@ public final class RowReader {
             String callSign = cell(Column.CALL_SIGN).toUpperCase(Locale.ROOT);
             String name = cell(Column.SITE).isEmpty() ? callSign : cell(Column.SITE);
             String label = name.isEmpty() ? frequency.toMegahertzText() : name;
+            plan.filter(each -> each.bandAt(frequency).isEmpty())
+                    .ifPresent(each -> doubts.add(Finding.of(
+                            OUTPUT_OUTSIDE,
+                            Field.RECEIVE,
+                            Map.of("output", frequency.toString(), "name", label, "plan", each.shortTitle()))));
             Site site = new Site(
                     cell(Column.SITE),
                     cell(Column.AREA),

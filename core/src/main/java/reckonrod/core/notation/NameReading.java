@@ -53,12 +53,16 @@ final class NameReading {
         takeKnownWordsInFront(core);
     }
 
-    /** Little words that stand alone in front are all the name there is: A 145.310. */
+    private static boolean isLittle(Item item) {
+        return item.isWord()
+                && !item.used
+                && (item.is(Role.FILLER) || item.text.length() == 1 && !item.is(Role.FREQUENCY));
+    }
+
+    /** Little words and letters that stand alone in front are all the name there is: A 145.310. */
     private void takeLittleWordsInFront(int core) {
         List<Item> front = sentence.items.subList(0, core);
-        if (name.length() == 0
-                && !front.isEmpty()
-                && front.stream().allMatch(item -> item.is(Role.FILLER) && !item.used)) {
+        if (name.length() == 0 && !front.isEmpty() && front.stream().allMatch(NameReading::isLittle)) {
             front.forEach(item -> item.used = true);
             setName(sentence.typed(front.get(0).from, front.get(core - 1).to));
         }

@@ -41,9 +41,12 @@ class ChannelListPropertyTest {
                     expected.contains(id)
                             ? list.edit(id, CHANNEL, "e")
                             : list.put(slot, ListEntry.of(id, CHANNEL, "p"));
-                case 2 -> list.move(id, slot);
+                case 2 -> list.move(id, slot, random.nextBoolean() ? MoveWay.SWAP : MoveWay.PUSH);
                 case 3 -> list.pin(id, random.nextBoolean());
-                default -> random.nextInt(3) == 0 ? list.delete(id) : list.move(id, slot);
+                default ->
+                    random.nextInt(3) == 0
+                            ? list.delete(id)
+                            : list.move(id, slot, random.nextBoolean() ? MoveWay.SWAP : MoveWay.PUSH);
             };
             ChannelList before = list;
             list = change.fold(ListChange.Changed::list, refused -> before);

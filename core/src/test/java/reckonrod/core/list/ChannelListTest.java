@@ -49,20 +49,47 @@ class ChannelListTest {
     @Test
     void movingOntoAChannelSwapsAndAPinnedOneStays() {
         ChannelList list = put(put(empty, 0, A, "A 145.310-"), 1, B, "B 145.430-");
-        ChannelList swapped = ok(list.move(A, 1));
+        ChannelList swapped = ok(list.move(A, 1, MoveWay.SWAP));
         assertThat(swapped.slotOf(A)).contains(1);
         assertThat(swapped.slotOf(B)).contains(0);
         ChannelList pinned = ok(list.pin(B, true));
-        assertThat(refusal(pinned.move(A, 1))).contains("B is pinned to slot 1");
-        assertThat(refusal(pinned.move(B, 4))).contains("B is pinned to slot 1");
-        assertThat(ok(pinned.move(A, 4)).slotOf(B)).contains(1);
+        assertThat(refusal(pinned.move(A, 1, MoveWay.SWAP))).contains("B is pinned to slot 1");
+        assertThat(refusal(pinned.move(B, 4, MoveWay.SWAP))).contains("B is pinned to slot 1");
+        assertThat(ok(pinned.move(A, 4, MoveWay.SWAP)).slotOf(B)).contains(1);
+    }
+
+    @Test
+    void pushingGivesWayToTheNextFreeSlotOverPinsAndNeverOutOfABlock() {
+        ChannelList list = put(put(put(empty, 0, A, "A 145.310-"), 1, B, "B 145.430-"), 2, C, "C 146.520");
+        ChannelList pushed = ok(list.move(C, 0, MoveWay.PUSH));
+        assertThat(pushed.entries().values())
+                .extracting(each -> each.channel().name())
+                .containsExactly("C", "A", "B");
+        ListChange overPin = ok(list.pin(B, true)).move(C, 0, MoveWay.PUSH);
+        assertThat(ok(overPin).entries().get(2).id()).isEqualTo(A);
+        assertThat(((ListChange.Changed) overPin).summary())
+                .isEqualTo("Move C to slot 0; 1 channel gives way; B stays pinned");
+        ChannelList blocked = new ChannelList(
+                list.name(),
+                list.bandPlanId(),
+                "",
+                list.slots(),
+                list.naming(),
+                List.of(new Block("FIRST", new SlotRange(0, 1))),
+                list.entries());
+        assertThat(refusal(blocked.move(C, 0, MoveWay.PUSH))).contains("Pushing would move B out of block FIRST");
+        assertThat(((ListChange.Changed) blocked.move(C, 0, MoveWay.SWAP)).summary())
+                .isEqualTo("Move C to slot 0, into block FIRST; A takes slot 2");
+        ChannelList full = put(put(list, 3, new UUID(0, 4), "D 147.510"), 4, new UUID(0, 5), "E 147.540");
+        assertThat(refusal(put(empty, 4, A, "A 145.310-").put(4, full.entries().get(0))))
+                .contains("No slot");
     }
 
     @Test
     void aChannelThatIsGoneIsSaidAndNothingChanges() {
         ChannelList list = ok(put(empty, 0, A, "A 145.310-").delete(A));
         assertThat(list.entries()).isEmpty();
-        assertThat(refusal(list.move(A, 1))).contains("no longer in the list");
+        assertThat(refusal(list.move(A, 1, MoveWay.SWAP))).contains("no longer in the list");
     }
 
     @Test
@@ -93,7 +120,7 @@ class ChannelListTest {
     @Test
     void aDismissalEndsWithItsChannel() {
         ChannelList list = ok(put(empty, 0, A, "A 146.520").dismiss(A, new Dismissal("x-y", Field.POWER, " fine ")));
-        list = ok(ok(list.move(A, 2)).pin(A, true));
+        list = ok(ok(list.move(A, 2, MoveWay.SWAP)).pin(A, true));
         assertThat(list.entries().get(2).dismissals()).containsExactly(new Dismissal("x-y", Field.POWER, "fine"));
         ListEntry entry = list.entries().get(2);
         assertThat(ok(list.edit(A, entry.channel(), "other words"))

@@ -25,7 +25,7 @@ class ListingTest {
 
     private static RowReading read(String headings, String row) {
         Table table = CsvTable.parse(headings + row + "\n");
-        return new RowReader(ColumnGuess.of(table), table.headings().size(), "file", TODAY)
+        return new RowReader(ColumnGuess.of(table), table.headings().size(), "file", TODAY, Optional.empty())
                 .read(table.rows().get(0));
     }
 
@@ -107,7 +107,7 @@ class ListingTest {
                 .collect(Collectors.joining(";"));
         Table table = CsvTable.parse("Output;Power W;Antenna height;Ground;Mode;State;Flags\n145.310;" + cells + "\n");
         RowReading reading = new RowReader(
-                        ColumnGuess.of(table), table.headings().size(), "file", TODAY)
+                        ColumnGuess.of(table), table.headings().size(), "file", TODAY, Optional.empty())
                 .read(table.rows().get(0));
         assertThat(reading.<String>fold(ListingTest::brief, bad -> bad.reason()))
                 .isEqualTo(entry);
@@ -119,7 +119,7 @@ class ListingTest {
         Table table = CsvTable.parse(
                 "Output,Notes\n145.310,\"up the hill,\nmind the sheep\"\n145.350," + "x".repeat(1_000) + "\n");
         List<RowReading> read = table.rows().stream()
-                .map(new RowReader(ColumnGuess.of(table), 2, "file", TODAY)::read)
+                .map(new RowReader(ColumnGuess.of(table), 2, "file", TODAY, Optional.empty())::read)
                 .toList();
         assertThat(read)
                 .extracting(each ->

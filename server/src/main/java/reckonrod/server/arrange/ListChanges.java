@@ -32,8 +32,8 @@ public class ListChanges {
         this.plans = plans;
     }
 
-    /** The list after a change, and the slot to look at. */
-    public record ListChanged(ListView list, int slot) {}
+    /** The list after a change, the slot to look at, and what was done in words. */
+    public record ListChanged(ListView list, int slot, String said) {}
 
     /**
      * Changes a list.
@@ -42,7 +42,7 @@ public class ListChanges {
      */
     public ListChanged change(UUID id, long baseVersion, Function<ChannelList, ListChange> change) {
         ListStore.ChangedList changed = store.change(id, baseVersion, change);
-        return new ListChanged(views.view(changed.list()), changed.slot());
+        return new ListChanged(views.view(changed.list()), changed.slot(), changed.summary());
     }
 
     /** The same for a change that needs the list's plan. */

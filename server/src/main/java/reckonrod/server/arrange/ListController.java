@@ -23,6 +23,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.list.ChannelList;
+import reckonrod.core.list.MoveWay;
 import reckonrod.core.list.SlotRange;
 import reckonrod.server.arrange.ListChanges.ListChanged;
 import reckonrod.server.lists.ListStore;
@@ -77,10 +78,21 @@ class ListController {
             @NotNull(message = NEEDED) Long baseVersion,
             @NotNull(message = NEEDED) String line) {}
 
-    /** Another slot for a channel. */
+    /** What becomes of a channel that is in the way. */
+    enum Way {
+        swap,
+        push
+    }
+
+    /**
+     * Another slot for a channel.
+     *
+     * @param way what becomes of the channel that is there: the two swap, unless it is said to give way
+     */
     record MoveRequest(
             @NotNull(message = NEEDED) Long baseVersion,
-            @NotNull(message = NEEDED) Integer slot) {}
+            @NotNull(message = NEEDED) Integer slot,
+            @Schema(nullable = true) Way way) {}
 
     /** Whether a channel keeps its slot. */
     record PinRequest(
@@ -150,7 +162,10 @@ class ListController {
 
     @PostMapping("/{id}/channels/{channelId}/move")
     ListChanged move(@PathVariable UUID id, @PathVariable UUID channelId, @Valid @RequestBody MoveRequest request) {
-        return changes.change(id, request.baseVersion(), list -> list.move(channelId, request.slot()));
+        return changes.change(
+                id,
+                request.baseVersion(),
+                list -> list.move(channelId, request.slot(), request.way() == Way.push ? MoveWay.PUSH : MoveWay.SWAP));
     }
 
     @PostMapping("/{id}/channels/{channelId}/pin")

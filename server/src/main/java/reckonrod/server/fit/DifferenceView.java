@@ -6,8 +6,18 @@ import java.util.List;
 import java.util.Locale;
 import java.util.UUID;
 import reckonrod.core.image.SlotDifference;
+import reckonrod.core.image.WritePlan;
+import reckonrod.core.link.WriteEstimate;
+import reckonrod.server.lists.StoredList;
+import reckonrod.server.radios.Snapshot;
 
-/** What writing a list would change in a radio, slot by slot, against a snapshot of it. */
+/**
+ * What writing a list would change in a radio, slot by slot, against a snapshot of it.
+ *
+ * @param held how many channels the radio will hold
+ * @param keptOfTheRadio how many channels that came from no list are left as they are
+ * @param mustBeAsked whether so much goes that the person is to be asked first
+ */
 record DifferenceView(
         UUID snapshotId,
         Instant takenAt,
@@ -16,11 +26,19 @@ record DifferenceView(
         int blocksToWrite,
         int bytesToWrite,
         int secondsAtLineSpeed,
-        List<SlotChange> slots) {
+        int added,
+        int changed,
+        int replaced,
+        int removed,
+        int held,
+        int keptOfTheRadio,
+        boolean mustBeAsked,
+        List<PlannedChange> slots) {
     /** What happens to a slot. */
     enum ChangeKind {
         added,
         changed,
+        replaced,
         removed
     }
 
@@ -39,5 +57,39 @@ record DifferenceView(
                     difference.after().map(SlotView::of).orElse(null),
                     difference.parts());
         }
+    }
+
+    /**
+     * One slot as the list would have it.
+     *
+     * @param fromList whether what it holds came from a list; else only the radio has it
+     * @param left whether it is left as it is
+     */
+    record PlannedChange(SlotChange change, boolean fromList, boolean left) {
+        static PlannedChange of(WritePlan.Planned planned) {
+            return new PlannedChange(SlotChange.of(planned.difference()), planned.fromList(), planned.left());
+        }
+    }
+
+    /** What putting a snapshot back would change, against what the radio was last seen to hold. */
+    record RestoreView(UUID snapshotId, Instant takenAt, Instant comparedWith, List<SlotChange> slots) {}
+
+    static DifferenceView of(Snapshot snapshot, StoredList list, WritePlan plan, WriteEstimate estimate) {
+        return new DifferenceView(
+                snapshot.id(),
+                snapshot.takenAt(),
+                list.id(),
+                list.version(),
+                estimate.blocks(),
+                estimate.bytes(),
+                estimate.seconds(),
+                plan.count(SlotDifference.Kind.ADDED),
+                plan.count(SlotDifference.Kind.CHANGED),
+                plan.count(SlotDifference.Kind.REPLACED),
+                plan.count(SlotDifference.Kind.REMOVED),
+                plan.held(),
+                plan.keptOfTheRadio(),
+                plan.mustBeAsked(),
+                plan.slots().stream().map(PlannedChange::of).toList());
     }
 }

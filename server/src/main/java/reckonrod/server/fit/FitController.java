@@ -1,5 +1,8 @@
 package reckonrod.server.fit;
 
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -7,8 +10,8 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import reckonrod.core.image.ImageCodec;
-import reckonrod.core.image.MemoryImage;
 import reckonrod.core.image.SlotDifference;
+import reckonrod.core.image.WritePlan;
 import reckonrod.core.link.WriteEstimate;
 import reckonrod.server.lists.ListStore;
 import reckonrod.server.lists.StoredList;
@@ -41,28 +44,47 @@ class FitController {
                 id, list, stored.version(), loading.fit(units.get(id), stored.list()), plans.planOf(stored.list()));
     }
 
+    /**
+     * What writing a list does.
+     *
+     * @param leave the slots that are left as they are, with commas; left out for the usual: what came from no list stays
+     */
     @GetMapping("/{id}/difference")
-    DifferenceView difference(@PathVariable String id, @RequestParam UUID list) {
+    DifferenceView difference(
+            @PathVariable String id, @RequestParam UUID list, @RequestParam(required = false) List<Integer> leave) {
         RadioUnit unit = units.get(id);
         StoredList stored = lists.get(list);
-        Snapshot snapshot = units.newestSnapshot(id)
+        Snapshot snapshot = newest(unit);
+        WritePlan plan = loading.plan(
+                unit,
+                snapshot,
+                loading.fit(unit, stored.list()),
+                Optional.ofNullable(leave).map(Set::copyOf));
+        return DifferenceView.of(
+                snapshot, stored, plan, WriteEstimate.of(unit.definition(), snapshot.image(), plan.image()));
+    }
+
+    /** What putting a snapshot back would change. */
+    @GetMapping("/{id}/snapshots/{snapshotId}/difference")
+    DifferenceView.RestoreView restoreDifference(@PathVariable String id, @PathVariable UUID snapshotId) {
+        RadioUnit unit = units.get(id);
+        Snapshot snapshot = units.snapshot(id, snapshotId);
+        Snapshot newest = newest(unit);
+        return new DifferenceView.RestoreView(
+                snapshot.id(),
+                snapshot.takenAt(),
+                newest.takenAt(),
+                SlotDifference.between(new ImageCodec(unit.definition()), newest.image(), snapshot.image()).stream()
+                        .map(DifferenceView.SlotChange::of)
+                        .toList());
+    }
+
+    private Snapshot newest(RadioUnit unit) {
+        return units.newestSnapshot(unit.id())
                 .orElseThrow(() -> ProblemException.refused(
                         "not-read-yet",
                         "Not read yet",
                         unit.name()
                                 + " was not read yet. Read it first; nothing is written before a snapshot exists."));
-        MemoryImage after = loading.image(unit, snapshot, stored.list());
-        WriteEstimate estimate = WriteEstimate.of(unit.definition(), snapshot.image(), after);
-        return new DifferenceView(
-                snapshot.id(),
-                snapshot.takenAt(),
-                list,
-                stored.version(),
-                estimate.blocks(),
-                estimate.bytes(),
-                estimate.seconds(),
-                SlotDifference.between(new ImageCodec(unit.definition()), snapshot.image(), after).stream()
-                        .map(DifferenceView.SlotChange::of)
-                        .toList());
     }
 }

@@ -1,22 +1,27 @@
 package reckonrod.server.fit;
 
+import java.util.Optional;
+import java.util.Set;
 import org.springframework.stereotype.Component;
 import reckonrod.core.fit.FitReport;
 import reckonrod.core.fit.Fitter;
 import reckonrod.core.image.ImageCodec;
-import reckonrod.core.image.MemoryImage;
+import reckonrod.core.image.WritePlan;
 import reckonrod.core.list.ChannelList;
 import reckonrod.server.plans.PlanLookup;
 import reckonrod.server.radios.RadioUnit;
+import reckonrod.server.radios.RadioUnits;
 import reckonrod.server.radios.Snapshot;
 
 /** From a list to the image that a radio shall hold. */
 @Component
 public class Loading {
     private final PlanLookup plans;
+    private final RadioUnits units;
 
-    Loading(PlanLookup plans) {
+    Loading(PlanLookup plans, RadioUnits units) {
         this.plans = plans;
+        this.units = units;
     }
 
     /** The list fitted to the unit's model. */
@@ -24,9 +29,17 @@ public class Loading {
         return new Fitter(unit.definition(), plans.planOf(list)).fit(list);
     }
 
-    /** The image in which the radio holds the list and keeps all else that the snapshot has. */
-    public MemoryImage image(RadioUnit unit, Snapshot snapshot, ChannelList list) {
-        return new ImageCodec(unit.definition())
-                .encode(snapshot.image(), fit(unit, list).contents());
+    /**
+     * What writing a fitted list does to the radio, against a snapshot of it.
+     *
+     * @param leave the slots that are left as they are; absent for the usual
+     */
+    public WritePlan plan(RadioUnit unit, Snapshot snapshot, FitReport fitted, Optional<Set<Integer>> leave) {
+        return WritePlan.of(
+                new ImageCodec(unit.definition()),
+                snapshot.image(),
+                fitted.contents(),
+                units.writtenFromLists(unit.id()),
+                leave);
     }
 }

@@ -28,6 +28,7 @@ import org.springframework.web.bind.annotation.RestController;
 import reckonrod.core.directory.DirectoryEntry;
 import reckonrod.core.listing.Column;
 import reckonrod.core.listing.CsvWriter;
+import reckonrod.server.lists.ListStore;
 import reckonrod.server.problem.ProblemException;
 import reckonrod.sim.world.DirectoryService;
 
@@ -41,8 +42,10 @@ class ImportController {
     private final ImportStore store;
     private final Importing importing;
     private final ServiceBench bench;
+    private final ListStore lists;
 
-    ImportController(ImportStore store, Importing importing, ServiceBench bench) {
+    ImportController(ImportStore store, Importing importing, ServiceBench bench, ListStore lists) {
+        this.lists = lists;
         this.store = store;
         this.importing = importing;
         this.bench = bench;
@@ -153,6 +156,24 @@ class ImportController {
     ImportView take(@PathVariable UUID id, @RequestBody TakeImportRequest request) {
         store.take(id, request.doubtful(), request.dropGone());
         return importing.view(id);
+    }
+
+    /** Takes a taken import back, while nothing depends on it. */
+    @PostMapping("/{id}/take-back")
+    ImportView takeBack(@PathVariable UUID id) {
+        store.takeBack(id, lists.channelsByEntry());
+        return importing.view(id);
+    }
+
+    /**
+     * Removes a source with all its entries. Channels that were taken from it stay in their lists.
+     *
+     * @param entries how many entries are known to go
+     */
+    @DeleteMapping("/sources/{source}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void removeSource(@PathVariable String source, @RequestParam long entries) {
+        store.removeSource(source, entries);
     }
 
     @DeleteMapping("/{id}")

@@ -12,6 +12,8 @@ enum ImportState {
     READ,
     /** It is in the directory. */
     TAKEN,
+    /** It was taken, and taken back. */
+    TAKEN_BACK,
     /** The person gave it up. */
     GIVEN_UP
 }

@@ -125,6 +125,7 @@ class ImportStore {
                                 case BROKEN_OFF -> "broke off; let it go on first";
                                 case READ -> "is read and waits to be taken";
                                 case TAKEN -> "was taken already";
+                                case TAKEN_BACK -> "was taken back";
                                 case GIVEN_UP -> "was given up";
                             }
                             + ".");
@@ -264,6 +265,7 @@ class ImportStore {
      */
     void take(UUID id, boolean doubtful, boolean dropGone) {
         ImportRecord record = locked(id, "taken", ImportState.READ);
+        keepBefore(record, doubtful, dropGone);
         int taken = entities.createNativeQuery(TAKE)
                 .setParameter("import", id)
                 .setParameter("doubtful", doubtful)
@@ -282,6 +284,121 @@ class ImportStore {
                 counted(taken, "entry was", "entries were") + " taken"
                         + (gone > 0 ? ", " + counted(gone, "is", "are") + " marked as no longer listed" : "") + ".",
                 clock.instant());
+    }
+
+    /** Keeps the entries that taking is about to change. */
+    private void keepBefore(ImportRecord record, boolean doubtful, boolean dropGone) {
+        entities.createNativeQuery(
+                        "insert into directory_before select e.*, cast(:import as uuid) from directory_entry e"
+                                + " join directory_import_row r on r.import_id = :import and r.entry_id = e.id"
+                                + " where r.kind = 'CHANGED' and (:doubtful or not r.doubtful)")
+                .setParameter("import", record.id())
+                .setParameter("doubtful", doubtful)
+                .executeUpdate();
+        if (dropGone) {
+            entities.createNativeQuery(
+                            "insert into directory_before select e.*, cast(:import as uuid) from directory_entry e"
+                                    + " where e.source = :source and e.state <> :dropped and not exists (select 1 from"
+                                    + " directory_import_row r where r.import_id = :import and r.entry_id = e.id)")
+                    .setParameter("import", record.id())
+                    .setParameter("source", record.source())
+                    .setParameter("dropped", State.NO_LONGER_LISTED.name())
+                    .executeUpdate();
+        }
+    }
+
+    /**
+     * Takes a taken import back: what it added goes, what it changed is as it was.
+     *
+     * @param usedEntries the entries that channels of the lists were taken from
+     */
+    void takeBack(UUID id, Map<String, String> usedEntries) {
+        ImportRecord record = locked(id, "taken back", ImportState.TAKEN);
+        List<?> later = entities.createQuery(
+                        "select i.name from ImportRecord i where i.source = :source and i.state = :taken"
+                                + " and i.begunAt > :begun")
+                .setParameter("source", record.source())
+                .setParameter("taken", ImportState.TAKEN)
+                .setParameter("begun", record.begunAt())
+                .getResultList();
+        if (!later.isEmpty()) {
+            throw ProblemException.conflict(
+                    "import-built-upon",
+                    "Something depends on it",
+                    "Another listing of " + record.source() + " was taken after it. Take that one back first.");
+        }
+        List<?> added = entities.createQuery(
+                        "select r.entryId from StagedRow r where r.importId = :import and r.kind = :new")
+                .setParameter("import", id)
+                .setParameter("new", RowKind.NEW)
+                .getResultList();
+        Set<String> users = new java.util.TreeSet<>();
+        added.forEach(
+                entry -> Optional.ofNullable(usedEntries.get((String) entry)).ifPresent(users::add));
+        if (!users.isEmpty()) {
+            throw ProblemException.conflict(
+                    "import-in-use",
+                    "Something depends on it",
+                    "Channels were taken from it: "
+                            + String.join(", ", users.stream().limit(5).toList())
+                            + (users.size() > 5 ? " and " + (users.size() - 5) + " more" : "")
+                            + ". Take those out of their lists first.");
+        }
+        entities.createNativeQuery("delete from directory_entry e using directory_import_row r"
+                        + " where r.import_id = :import and r.kind = 'NEW' and r.entry_id = e.id")
+                .setParameter("import", id)
+                .executeUpdate();
+        entities.createNativeQuery("delete from directory_entry e using directory_before b"
+                        + " where b.import_id = :import and b.id = e.id")
+                .setParameter("import", id)
+                .executeUpdate();
+        int restored = entities.createNativeQuery(
+                        "insert into directory_entry select id, source, call_sign, site, area,"
+                                + " latitude, longitude, cell, ground_metres, antenna_metres, output_hz, input_words, talk_tone,"
+                                + " listen_tone, mode, watts, state, flags, confirmed_on, confirmed_by, sponsor, notes, search_text"
+                                + " from directory_before where import_id = :import")
+                .setParameter("import", id)
+                .executeUpdate();
+        entities.createNativeQuery("delete from directory_before where import_id = :import")
+                .setParameter("import", id)
+                .executeUpdate();
+        record.end(
+                ImportState.TAKEN_BACK,
+                "Taken back: " + counted(added.size(), "entry", "entries") + " went, " + counted(restored, "is", "are")
+                        + " as before.",
+                clock.instant());
+    }
+
+    /**
+     * Removes a source from the directory.
+     *
+     * @param entries how many entries the person knows to go
+     */
+    void removeSource(String source, long entries) {
+        long there = entities.createQuery(
+                        "select count(e) from EntryRecord e where e.fields.source = :source", Long.class)
+                .setParameter("source", source)
+                .getSingleResult();
+        if (there == 0) {
+            throw ProblemException.notFound("There is no source \"" + source + "\" in the directory.");
+        }
+        if (there != entries) {
+            throw ProblemException.conflict(
+                    "loss-not-meant",
+                    "More would go than was meant",
+                    "\"" + source + "\" has " + there + " entries, and entries says " + entries
+                            + ". Nothing was removed; look again.");
+        }
+        entities.createQuery("delete from EntryRecord e where e.fields.source = :source")
+                .setParameter("source", source)
+                .executeUpdate();
+        entities.createQuery("update ImportRecord i set i.state = :back, i.message = :message"
+                        + " where i.source = :source and i.state = :taken")
+                .setParameter("back", ImportState.TAKEN_BACK)
+                .setParameter("message", "Its source was removed.")
+                .setParameter("source", source)
+                .setParameter("taken", ImportState.TAKEN)
+                .executeUpdate();
     }
 
     private static String counted(int count, String one, String many) {

@@ -56,6 +56,7 @@ record ImportView(
         broken_off,
         read,
         taken,
+        taken_back,
         given_up
     }
 

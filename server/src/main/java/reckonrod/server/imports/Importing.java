@@ -189,7 +189,8 @@ class Importing {
                                 mapping(record.columns(), table),
                                 table.headings().size(),
                                 record.source(),
-                                today()));
+                                today(),
+                                Optional.of(plans.plan(record.bandPlan()))));
             }
         };
     }

@@ -9,6 +9,7 @@ import java.time.Duration;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import reckonrod.core.listing.ColumnGuess;
 import reckonrod.core.listing.CsvTable;
 import reckonrod.core.listing.RowReader;
@@ -47,7 +48,7 @@ final class ServiceSource implements RowSource {
         try {
             Table table = CsvTable.parse(page.body());
             RowReader reader =
-                    new RowReader(ColumnGuess.of(table), table.headings().size(), source, today);
+                    new RowReader(ColumnGuess.of(table), table.headings().size(), source, today, Optional.empty());
             List<ReadRow> rows = new ArrayList<>();
             for (Table.Row each : table.rows()) {
                 rows.add(new ReadRow(row + rows.size() + 1, each.cells(), reader.read(each)));

@@ -3,7 +3,9 @@ package reckonrod.server.lists;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
@@ -78,15 +80,33 @@ public class ListStore {
         RevisionRecord next = revisions.save(new RevisionRecord(
                 id, record.revisionId(), ListDocument.of(done.list()), done.summary(), clock.instant()));
         record.standAt(next.id());
-        return new ChangedList(stored(lists.saveAndFlush(record)), done.slot());
+        return new ChangedList(stored(lists.saveAndFlush(record)), done.slot(), done.summary());
     }
 
     /**
      * A list after a change.
      *
      * @param slot the slot to look at now
+     * @param summary what was done, in words
      */
-    public record ChangedList(StoredList list, int slot) {}
+    public record ChangedList(StoredList list, int slot, String summary) {}
+
+    /** The channels that were taken from entries of the directory, in words, by the entry's key. */
+    @Transactional(readOnly = true)
+    public Map<String, String> channelsByEntry() {
+        Map<String, String> channels = new HashMap<>();
+        for (StoredList stored : all()) {
+            stored.list().entries().forEach((slot, entry) -> {
+                if (!entry.directoryId().isEmpty()) {
+                    channels.putIfAbsent(
+                            entry.directoryId(),
+                            entry.channel().label() + " in slot " + slot + " of "
+                                    + stored.list().name());
+                }
+            });
+        }
+        return channels;
+    }
 
     /** Takes the newest change back. */
     public StoredList undo(UUID id, long baseVersion) {

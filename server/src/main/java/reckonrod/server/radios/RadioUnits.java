@@ -1,13 +1,19 @@
 package reckonrod.server.radios;
 
 import java.time.Clock;
+import java.util.Collection;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import reckonrod.core.image.ImageCodec;
 import reckonrod.core.image.MemoryImage;
+import reckonrod.core.image.SlotReading;
 import reckonrod.core.radio.RadioDefinitions;
 import reckonrod.server.problem.ProblemException;
 
@@ -56,12 +62,31 @@ public class RadioUnits {
         record(id).writingBegins(before);
     }
 
-    /** The radio was written with a list, and read back to prove it. */
-    public void wasWritten(String id, String listName, MemoryImage image) {
+    /**
+     * The radio was written with a list, and read back to prove it.
+     *
+     * @param slots those whose channels came from a list
+     */
+    public void wasWritten(String id, String listName, MemoryImage image, Collection<Integer> slots) {
         UnitRecord unit = record(id);
         unit.isWhole();
         unit.holds(listName, clock.instant());
-        keep(id, "Written with " + listName, image);
+        Snapshot written = keep(id, "Written with " + listName, image);
+        unit.wasWritten(List.copyOf(slots), written.id());
+    }
+
+    /** What was written from a list last time, by slot. */
+    @Transactional(readOnly = true)
+    public Map<Integer, SlotReading> writtenFromLists(String id) {
+        UnitRecord unit = record(id);
+        if (unit.writtenSnapshot() == null) {
+            return Map.of();
+        }
+        ImageCodec codec = new ImageCodec(unit(unit).definition());
+        Map<Integer, SlotReading> written =
+                new HashMap<>(codec.decode(snapshot(id, unit.writtenSnapshot()).image()));
+        written.keySet().retainAll(Set.copyOf(unit.writtenSlots()));
+        return written;
     }
 
     /** A snapshot was put back, and read back to prove it. */

@@ -5,7 +5,10 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
+import java.util.List;
 import java.util.UUID;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
 
 /** One radio that the person owns. */
 @Entity
@@ -21,6 +24,10 @@ class UnitRecord {
     private String loadedListName;
     private Instant loadedAt;
     private UUID snapshotToPutBack;
+    private UUID writtenSnapshot;
+
+    @JdbcTypeCode(SqlTypes.JSON)
+    private List<Integer> writtenSlots = List.of();
 
     @Version
     private long version;
@@ -64,6 +71,20 @@ class UnitRecord {
 
     UUID snapshotToPutBack() {
         return snapshotToPutBack;
+    }
+
+    List<Integer> writtenSlots() {
+        return writtenSlots;
+    }
+
+    UUID writtenSnapshot() {
+        return writtenSnapshot;
+    }
+
+    /** A list wrote these slots, and the snapshot shows with what. */
+    void wasWritten(List<Integer> slots, UUID snapshot) {
+        writtenSlots = List.copyOf(slots);
+        writtenSnapshot = snapshot;
     }
 
     void writingBegins(UUID before) {

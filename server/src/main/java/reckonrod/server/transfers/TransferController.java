@@ -1,9 +1,12 @@
 package reckonrod.server.transfers;
 
+import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.io.IOException;
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -15,7 +18,9 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+import reckonrod.core.fit.FitReport;
 import reckonrod.core.image.MemoryImage;
+import reckonrod.core.image.WritePlan;
 import reckonrod.core.link.WriteEstimate;
 import reckonrod.server.fit.Loading;
 import reckonrod.server.lists.ListStore;
@@ -48,11 +53,18 @@ class TransferController {
         this.loading = loading;
     }
 
-    /** The list to write, as the person saw it, and the snapshot that the difference was shown against. */
+    /**
+     * The list to write, as the person saw it, and the snapshot that the difference was shown against.
+     *
+     * @param leave the slots that are left as they are; the usual ones if left out
+     * @param takesAway how many channels of the radio the person knows to go; 0 if left out
+     */
     record WriteRequest(
             @NotNull(message = NEEDED) UUID listId,
             @NotNull(message = NEEDED) Long listVersion,
-            @NotNull(message = NEEDED) UUID snapshotId) {}
+            @NotNull(message = NEEDED) UUID snapshotId,
+            @Schema(nullable = true) List<Integer> leave,
+            @Schema(nullable = true) Integer takesAway) {}
 
     /** The snapshot to put back. */
     record RestoreRequest(@NotNull(message = NEEDED) UUID snapshotId) {}
@@ -88,17 +100,39 @@ class TransferController {
                             + "\" was changed since this difference was shown. Nothing was written; look at it again.");
         }
         Snapshot snapshot = units.snapshot(radioId, request.snapshotId());
-        MemoryImage image = loading.image(unit, snapshot, list.list());
+        FitReport fitted = loading.fit(unit, list.list());
+        WritePlan plan = loading.plan(
+                unit, snapshot, fitted, Optional.ofNullable(request.leave()).map(Set::copyOf));
+        requireMeant(unit, plan, Optional.ofNullable(request.takesAway()).orElse(0));
+        MemoryImage image = plan.image();
         int blocks =
                 WriteEstimate.of(unit.definition(), snapshot.image(), image).blocks();
+        Set<Integer> fromLists = plan.fromListsAfterwards(fitted.contents().keySet());
         JobView job = jobs.begin(radioId, JobKind.WRITE);
         runner.start(job.id(), unit, snapshot.id(), transfer -> {
             transfer.write(snapshot.image(), image);
-            units.wasWritten(radioId, list.list().name(), image);
-            return unit.name() + " holds " + list.list().name() + ": " + blocks
-                    + " changed blocks written, read back and found equal.";
+            units.wasWritten(radioId, list.list().name(), image, fromLists);
+            return unit.name() + " holds " + list.list().name() + ": " + fitted.told() + left(plan) + " " + blocks
+                    + (blocks == 1 ? " changed block" : " changed blocks")
+                    + " written, read back and found equal.";
         });
         return job;
+    }
+
+    /** Nothing goes from a radio that the person was not shown to go. */
+    private static void requireMeant(RadioUnit unit, WritePlan plan, int meant) {
+        if (plan.loses() != meant) {
+            throw ProblemException.conflict(
+                    "loss-not-meant",
+                    "More would go than was meant",
+                    "Writing takes " + plan.loses() + " channels of " + unit.name() + " away, and takesAway says "
+                            + meant + ". Nothing was written; look at the difference again.");
+        }
+    }
+
+    private static String left(WritePlan plan) {
+        int kept = plan.keptOfTheRadio();
+        return kept == 0 ? "" : " " + kept + (kept == 1 ? " channel" : " channels") + " of the radio's own stayed.";
     }
 
     @PostMapping("/radios/{radioId}/restore")

@@ -11,6 +11,7 @@ import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -103,7 +104,11 @@ class WorldTest {
             assertThat(page.headers().firstValue("X-Total-Count")).contains("50032");
             Table table = CsvTable.parse(page.body());
             RowReader reader = new RowReader(
-                    ColumnGuess.of(table), table.headings().size(), World.SOURCE, LocalDate.of(2026, 12, 1));
+                    ColumnGuess.of(table),
+                    table.headings().size(),
+                    World.SOURCE,
+                    LocalDate.of(2026, 12, 1),
+                    Optional.empty());
             List<DirectoryEntry> read = table.rows().stream()
                     .map(reader::read)
                     .map(each -> each.fold(RowReading.Good::entry, bad -> {

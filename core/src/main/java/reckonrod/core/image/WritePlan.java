@@ -1,0 +1,113 @@
+package reckonrod.core.image;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.NavigableMap;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import reckonrod.core.image.SlotDifference.Kind;
+import reckonrod.core.radio.RadioSlot;
+
+/**
+ * What a write will do to each slot of a radio, worked out before anything is written: nothing that only the radio has goes
+ * unless that is shown and meant.
+ *
+ * @param image what the radio shall hold
+ * @param slots every slot that a list would have otherwise than the radio, written or left as it is, rising
+ * @param held how many channels the radio will hold
+ */
+public record WritePlan(MemoryImage image, List<Planned> slots, int held) {
+    /**
+     * One slot.
+     *
+     * @param difference before and after, as the list would have it
+     * @param fromList whether what it holds was written there from a list; else only the radio has it
+     * @param left whether it is left as it is
+     */
+    public record Planned(SlotDifference difference, boolean fromList, boolean left) {}
+
+    public WritePlan {
+        slots = List.copyOf(slots);
+    }
+
+    /**
+     * Works it out.
+     *
+     * @param before what the radio holds
+     * @param contents what the list puts into it, by slot
+     * @param writtenBefore what was written from a list last time, by slot; empty if nothing was
+     * @param leave the slots that the person leaves as they are; absent for the usual: what would be removed and came from no
+     *     list
+     */
+    public static WritePlan of(
+            ImageCodec codec,
+            MemoryImage before,
+            Map<Integer, RadioSlot> contents,
+            Map<Integer, SlotReading> writtenBefore,
+            Optional<Set<Integer>> leave) {
+        MemoryImage whole = codec.encode(before, contents);
+        NavigableMap<Integer, SlotReading> held = codec.decode(before);
+        List<Planned> planned = new ArrayList<>();
+        Map<Integer, RadioSlot> wanted = new HashMap<>(contents);
+        Set<Integer> kept = new TreeSet<>();
+        for (SlotDifference difference : SlotDifference.between(codec, before, whole)) {
+            int slot = difference.slot();
+            boolean fromList = difference.before().isPresent()
+                    && difference.before().equals(Optional.ofNullable(writtenBefore.get(slot)));
+            boolean left =
+                    leave.map(slots -> slots.contains(slot)).orElse(difference.kind() == Kind.REMOVED && !fromList);
+            planned.add(new Planned(difference, fromList, left));
+            if (left) {
+                kept.add(slot);
+                wanted.remove(slot);
+            }
+        }
+        MemoryImage image = codec.encode(before, wanted, kept);
+        int count = (int) held.keySet().stream().filter(kept::contains).count()
+                + (int) wanted.keySet().stream()
+                        .filter(slot -> !kept.contains(slot))
+                        .count();
+        return new WritePlan(image, planned, count);
+    }
+
+    /** How many slots of a kind are written. */
+    public int count(Kind kind) {
+        return (int) slots.stream()
+                .filter(slot -> slot.difference.kind() == kind && !slot.left)
+                .count();
+    }
+
+    /** How many channels go: removed, or replaced by others. */
+    public int loses() {
+        return count(Kind.REMOVED) + count(Kind.REPLACED);
+    }
+
+    /** Whether it must be asked first: what came from no list goes, or more goes than stays. */
+    public boolean mustBeAsked() {
+        return slots.stream().anyMatch(slot -> !slot.left && !slot.fromList && slot.difference.takesAway())
+                || count(Kind.REMOVED) > held;
+    }
+
+    /** The slots whose channels came from a list, once it is written. */
+    public Set<Integer> fromListsAfterwards(Set<Integer> listed) {
+        Set<Integer> result = new TreeSet<>(listed);
+        for (Planned slot : slots) {
+            if (slot.left && !slot.fromList) {
+                result.remove(slot.difference.slot());
+            } else if (slot.left) {
+                result.add(slot.difference.slot());
+            }
+        }
+        return result;
+    }
+
+    /** How many channels that came from no list are left as they are. */
+    public int keptOfTheRadio() {
+        return (int) slots.stream()
+                .filter(slot -> slot.left && !slot.fromList && slot.difference.kind() == Kind.REMOVED)
+                .count();
+    }
+}
