@@ -121,8 +121,8 @@ class ReckonApiTest extends ServerTest {
                 .ok();
         JsonNode tone = step(answer, "Talk tone");
         assertThat(tone.path("source").asString()).isEqualTo("typed over by you");
-        assertThat(tone.path("was").asString()).isEqualTo("CTCSS 71.9");
-        assertThat(step(answer, "Talk").path("was").asString()).isEqualTo("144.710 MHz");
+        assertThat(tone.path("was").asString()).isEqualTo("published CTCSS 71.9");
+        assertThat(step(answer, "Talk").path("was").asString()).isEqualTo("worked out 144.710 MHz");
         assertThat(answer.path("changes").get(0).toString())
                 .isEqualTo("{\"what\":\"Shift\",\"before\":\"−0.600 MHz\",\"after\":\"−0.605 MHz\"}");
         assertThat(answer.path("keying").get(0).path("steps").get(1).asString()).contains("type 006050 for 605 kHz");

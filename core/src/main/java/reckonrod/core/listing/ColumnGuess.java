@@ -42,15 +42,24 @@ public final class ColumnGuess {
 
     private ColumnGuess() {}
 
+    /** What the headings alone say of the columns. */
+    public static Mapping ofHeadings(Table table) {
+        return new Mapping(byHeadings(table, EnumSet.noneOf(Column.class)));
+    }
+
+    private static List<Optional<Column>> byHeadings(Table table, Set<Column> taken) {
+        List<Optional<Column>> columns = new ArrayList<>();
+        for (String heading : table.headings()) {
+            columns.add(byHeading(heading).filter(taken::add));
+        }
+        return columns;
+    }
+
     /** The most likely mapping of a table. */
     public static Mapping of(Table table) {
         int width = table.headings().size();
-        List<Optional<Column>> columns = new ArrayList<>();
         Set<Column> taken = EnumSet.noneOf(Column.class);
-        for (String heading : table.headings()) {
-            Optional<Column> guess = byHeading(heading).filter(taken::add);
-            columns.add(guess);
-        }
+        List<Optional<Column>> columns = byHeadings(table, taken);
         for (int i = 0; i < width; i++) {
             if (columns.get(i).isEmpty()) {
                 columns.set(i, byValues(values(table, i), taken).filter(taken::add));

@@ -7,7 +7,8 @@ package reckonrod.core.notation;
  * @param value what it was settled to, such as {@code −0.600 MHz}
  * @param how how it came about, in plain words
  * @param source where it comes from
- * @param was what it would be by the line as published, where that differs; else empty
+ * @param was what it would be by the line as published and whether that stood there, such as {@code published CTCSS 71.9};
+ *     empty where it is the same
  */
 public record Step(String what, String value, String how, Source source, String was) {
     /** Where a step's value comes from. */
@@ -40,12 +41,21 @@ public record Step(String what, String value, String how, Source source, String 
         this(what, value, how, source, "");
     }
 
+    // Only what stood in the line was published; the rest followed, or was taken as usual.
+    private String saidWords() {
+        return switch (source) {
+            case PUBLISHED, TYPED_OVER -> "published ";
+            case USUAL -> "usually ";
+            case RULE, ARITHMETIC -> "worked out ";
+        };
+    }
+
     /** This step seen beside the same step of the line as published; null when that line has no such step. */
     Step beside(Step published) {
         if (published != null && published.value.equals(value)) {
             return this;
         }
-        String before = published == null ? "" : published.value;
+        String before = published == null ? "" : published.saidWords() + published.value;
         return new Step(what, value, how, source == Source.PUBLISHED ? Source.TYPED_OVER : source, before);
     }
 }

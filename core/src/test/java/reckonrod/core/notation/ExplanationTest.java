@@ -27,7 +27,7 @@ class ExplanationTest {
         assertThat(steps.get("Talk").source()).isEqualTo(Source.ARITHMETIC);
         assertThat(steps.get("Talk tone")).satisfies(step -> {
             assertThat(step.source()).isEqualTo(Source.TYPED_OVER);
-            assertThat(step.was()).isEqualTo("CTCSS 71.9");
+            assertThat(step.was()).isEqualTo("published CTCSS 71.9");
         });
     }
 
@@ -36,9 +36,9 @@ class ExplanationTest {
     void aShiftTypedOverMovesTheTalkFrequencyWithIt() {
         Map<String, Step> steps = steps("145.310 -0.605", "145.310-");
         assertThat(steps.get("Shift").source()).isEqualTo(Source.TYPED_OVER);
-        assertThat(steps.get("Shift").was()).isEqualTo("−0.600 MHz");
+        assertThat(steps.get("Shift").was()).isEqualTo("worked out −0.600 MHz");
         assertThat(steps.get("Talk").source()).isEqualTo(Source.ARITHMETIC);
-        assertThat(steps.get("Talk").was()).isEqualTo("144.710 MHz");
+        assertThat(steps.get("Talk").was()).isEqualTo("worked out 144.710 MHz");
         assertThat(steps("145.310-", "145.310-").values())
                 .allMatch(step -> step.was().isEmpty());
     }

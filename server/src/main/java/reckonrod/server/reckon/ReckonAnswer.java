@@ -32,7 +32,22 @@ public record ReckonAnswer(
         List<KeyingView> keying,
         List<FindingView> findings,
         List<StripView> strips,
+        @Schema(nullable = true) PlaceView place,
         String caution) {
+    /**
+     * Where the channel would go in a list, and what the person's radios would make of it there.
+     *
+     * @param slot the slot it really takes; null where none is free
+     * @param refused why it cannot go in; null where it can
+     */
+    public record PlaceView(
+            @Schema(nullable = true) Integer slot,
+            @Schema(nullable = true) String refused,
+            List<RadioFitView> radios) {}
+
+    /** What one radio makes of it, in words. */
+    public record RadioFitView(String radio, String mark, List<String> why) {}
+
     /**
      * The arithmetic, ready to be written out; empty where there is none.
      *
@@ -88,7 +103,11 @@ public record ReckonAnswer(
     public record SegmentView(long lowerHz, long upperHz, String use) {}
 
     static ReckonAnswer of(
-            WorkedAnswer answer, List<Explanation.Change> changes, BandPlan plan, Collection<RadioDefinition> radios) {
+            WorkedAnswer answer,
+            List<Explanation.Change> changes,
+            BandPlan plan,
+            Collection<RadioDefinition> radios,
+            Optional<PlaceView> place) {
         Optional<Channel> channel = answer.channel();
         return new ReckonAnswer(
                 answer.line(),
@@ -118,6 +137,7 @@ public record ReckonAnswer(
                         .map(each -> FindingView.of(each, plan))
                         .toList(),
                 answer.strips().stream().map(ReckonAnswer::strip).toList(),
+                place.orElse(null),
                 BandPlan.CAUTION);
     }
 

@@ -6,6 +6,7 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -23,8 +24,10 @@ import reckonrod.server.plans.PlanLookup;
 class ReckonController {
     private final PlanLookup plans;
     private final RadioDefinitions radios;
+    private final Placing placing;
 
-    ReckonController(PlanLookup plans, RadioDefinitions radios) {
+    ReckonController(PlanLookup plans, RadioDefinitions radios, Placing placing) {
+        this.placing = placing;
         this.plans = plans;
         this.radios = radios;
     }
@@ -35,6 +38,8 @@ class ReckonController {
      * @param licence the class of licence that judges it; the plan's usual one if left out
      * @param published the line that the channel came in as, to be told what was typed over since
      * @param before the line before an edit, to be told what the edit changes
+     * @param list the list that it would go into, to be told its slot and what the radios make of it
+     * @param slot the slot at the cursor
      */
     record ReckonRequest(
             @NotNull(message = "must be a line of text, such as 145.310- 71.9")
@@ -45,7 +50,9 @@ class ReckonController {
 
             @Schema(nullable = true) String licence,
             @Schema(nullable = true) String published,
-            @Schema(nullable = true) String before) {}
+            @Schema(nullable = true) String before,
+            @Schema(nullable = true) UUID list,
+            @Schema(nullable = true) Integer slot) {}
 
     @PostMapping
     ReckonAnswer reckon(@Valid @RequestBody ReckonRequest request) {
@@ -56,6 +63,10 @@ class ReckonController {
         List<Explanation.Change> changes = Optional.ofNullable(request.before())
                 .map(before -> Explanation.changes(Reckoner.reckon(before, plan), answer))
                 .orElse(List.of());
-        return ReckonAnswer.of(answer, changes, plan, radios.all());
+        Optional<ReckonAnswer.PlaceView> place = request.list() == null || request.slot() == null
+                ? Optional.empty()
+                : answer.channel()
+                        .map(channel -> placing.place(request.list(), request.slot(), channel, request.line(), plan));
+        return ReckonAnswer.of(answer, changes, plan, radios.all(), place);
     }
 }

@@ -1,0 +1,74 @@
+package reckonrod.core.take;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import reckonrod.core.bandplan.BandPlan;
+import reckonrod.core.directory.DirectoryEntry;
+import reckonrod.core.list.NameRecipe;
+import reckonrod.core.listing.ColumnGuess;
+import reckonrod.core.listing.CsvTable;
+import reckonrod.core.listing.Mapping;
+import reckonrod.core.listing.RowReader;
+import reckonrod.core.listing.Table;
+import reckonrod.core.notation.LineWriter;
+
+/**
+ * Turns a table with headings into lines of notation, so that a column of talk tones is read as one and not as the figure that
+ * happens to stand first.
+ *
+ * @param lines the lines, one for each row; a row that gives no channel stays as its cells
+ * @param isTable whether it was a table
+ * @param unread how many rows stay as their cells
+ */
+public record ListingLines(List<String> lines, boolean isTable, int unread) {
+    private static final int LEAST_COLUMNS = 3;
+
+    public ListingLines {
+        lines = List.copyOf(lines);
+    }
+
+    /**
+     * Reads a pasted text. What is no table with headings that are understood comes back as it is.
+     *
+     * @param plan supplies shifts that the table leaves out
+     * @param today the day of reading
+     */
+    public static ListingLines of(String text, BandPlan plan, LocalDate today) {
+        Optional<Table> table = table(text);
+        if (table.isEmpty()) {
+            return new ListingLines(text.lines().toList(), false, 0);
+        }
+        Mapping mapping = ColumnGuess.ofHeadings(table.get());
+        int known = (int) mapping.columns().stream().filter(Optional::isPresent).count();
+        if (known < LEAST_COLUMNS || mapping.missing().isPresent()) {
+            return new ListingLines(text.lines().toList(), false, 0);
+        }
+        RowReader reader = new RowReader(mapping, table.get().headings().size(), "pasted", today, Optional.empty());
+        List<String> lines = new ArrayList<>();
+        int unread = 0;
+        for (Table.Row row : table.get().rows()) {
+            Optional<String> line = reader.read(row).fold(good -> line(good.entry(), plan), bad -> Optional.empty());
+            unread += line.isPresent() ? 0 : 1;
+            lines.add(line.orElseGet(
+                    () -> row.cells().stream().filter(cell -> !cell.isBlank()).collect(Collectors.joining(" "))));
+        }
+        return new ListingLines(lines, true, unread);
+    }
+
+    private static Optional<Table> table(String text) {
+        try {
+            return Optional.of(CsvTable.parse(text))
+                    .filter(table -> table.headings().size() >= LEAST_COLUMNS);
+        } catch (IllegalArgumentException noTable) {
+            return Optional.empty();
+        }
+    }
+
+    private static Optional<String> line(DirectoryEntry entry, BandPlan plan) {
+        return Taking.channel(entry, plan)
+                .map(channel -> LineWriter.write(channel.withName(NameRecipe.PLACE.nameOf(entry)), plan));
+    }
+}
