@@ -8,14 +8,17 @@ import {
   mdiWeatherNight,
   mdiWeatherSunny,
 } from '@mdi/js'
-import { computed, onBeforeUnmount, onMounted, ref } from 'vue'
-import { useRouter } from 'vue-router'
+import { computed, onBeforeUnmount, onMounted, ref, watch } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
 import { useTheme } from 'vuetify'
 import ReckonLine from './features/reckon/components/ReckonLine.vue'
 import NewListDialog from './features/arrange/components/NewListDialog.vue'
 import RunningJobs from './features/load/components/RunningJobs.vue'
 import { useNotice } from './shared/composables/useNotice'
 import { useOpenList } from './shared/composables/useOpenList'
+import KeysDialog from './shared/components/KeysDialog.vue'
+import { currentScreen, focusWork, isScreens, toScreen } from './shared/keys/useScreen'
+import { counted } from './shared/words'
 import { rememberTheme } from './theme'
 
 const STEPS = [
@@ -26,6 +29,21 @@ const STEPS = [
 ]
 
 const TABLES = { name: 'tables', key: '9' }
+const SCREENS: Record<string, string> = {
+  find: 'Find',
+  sources: 'Sources',
+  arrange: 'Arrange',
+  review: 'Lines to review',
+  fit: 'Fit',
+  load: 'Load',
+  tables: 'Tables',
+}
+const KEYS: [string, string][] = [
+  ['/', 'to the Reckon line'],
+  ['Alt+1 2 3 4', 'to Find, Arrange, Fit, Load'],
+  ['Alt+9', 'to the tables'],
+  ['Tab', 'through what is on the screen'],
+]
 
 const theme = useTheme()
 const dark = computed(() => theme.global.current.value.dark)
@@ -45,21 +63,43 @@ function pick(select: HTMLSelectElement) {
   } else choose(select.value)
 }
 const { notice } = useNotice()
-const noticeOpen = computed({ get: () => notice.value !== null, set: () => (notice.value = null) })
 const router = useRouter()
 const reckonLine = ref<InstanceType<typeof ReckonLine> | null>(null)
 
+const keysOpen = ref(false)
 function onKey(event: KeyboardEvent) {
-  const typing = event.target instanceof HTMLElement && event.target.matches('input, textarea, select')
-  if (event.key === '/' && !typing) {
-    event.preventDefault()
-    reckonLine.value?.focus()
-  }
   const step = event.altKey ? [...STEPS, TABLES].find((each) => each.key === event.key) : undefined
   if (step) {
     event.preventDefault()
     void router.push({ name: step.name })
+    return
   }
+  if (!isScreens(event)) return
+  if (reckonLine.value?.typeAhead(event)) return
+  if (event.key === '/' && !event.ctrlKey && !event.metaKey) {
+    event.preventDefault()
+    reckonLine.value?.focus()
+    return
+  }
+  if (event.key === '?' && !currentScreen()?.showKeys) {
+    event.preventDefault()
+    keysOpen.value = true
+    return
+  }
+  toScreen(event, (text) => reckonLine.value?.type(text))
+}
+
+const route = useRoute()
+const screen = computed(() => SCREENS[String(route.name)] ?? 'Nowhere')
+watch(
+  [screen, () => open.value?.name],
+  ([word, list]) => (document.title = [word, list, 'Reckonrod'].filter(Boolean).join(' · ')),
+  { immediate: true },
+)
+/** Past the header and the rail, to where the person works. */
+function skip() {
+  document.querySelector<HTMLElement>('main.step')?.focus()
+  focusWork()
 }
 onMounted(() => addEventListener('keydown', onKey))
 onBeforeUnmount(() => removeEventListener('keydown', onKey))
@@ -67,6 +107,7 @@ onBeforeUnmount(() => removeEventListener('keydown', onKey))
 
 <template>
   <v-app>
+    <a class="skip" href="#work" @click.prevent="skip">To the work</a>
     <div class="frame">
       <header class="top">
         <div class="brand">
@@ -85,7 +126,7 @@ onBeforeUnmount(() => removeEventListener('keydown', onKey))
                 <option :value="NEW">New list…</option>
               </select>
             </label>
-            <span>{{ open.channels }} channels</span>
+            <span>{{ counted(open.channels, 'channel') }}</span>
           </template>
           <v-btn v-else-if="lists" size="small" @click="naming = true">New list</v-btn>
         </div>
@@ -130,20 +171,21 @@ onBeforeUnmount(() => removeEventListener('keydown', onKey))
           <span>Tables</span>
         </router-link>
       </nav>
-      <main class="step"><router-view /></main>
+      <main id="work" class="step" tabindex="-1"><router-view /></main>
+      <div class="notice" :class="{ grave: notice?.grave }">
+        <p :role="notice?.grave ? 'alert' : 'status'">{{ notice?.text }}</p>
+        <v-btn v-if="notice" size="small" variant="text" @click="notice = null">Close</v-btn>
+      </div>
     </div>
     <NewListDialog v-model="naming" @made="choose" />
-    <v-snackbar v-model="noticeOpen" :timeout="notice?.grave ? 10000 : 4000" location="bottom">
-      <span :role="notice?.grave ? 'alert' : 'status'">{{ notice?.text }}</span>
-      <template #actions><v-btn variant="text" @click="noticeOpen = false">Close</v-btn></template>
-    </v-snackbar>
+    <KeysDialog v-model="keysOpen" title="Keys" :keys="KEYS" />
   </v-app>
 </template>
 
 <style scoped>
 .frame {
   display: grid;
-  grid-template: 'top top' 56px 'rail step' minmax(0, 1fr) / 76px minmax(0, 1fr);
+  grid-template: 'top top' 56px 'rail step' minmax(0, 1fr) 'rail notice' auto / 76px minmax(0, 1fr);
   height: 100vh;
   height: 100dvh;
   background: var(--ground);
@@ -262,7 +304,47 @@ onBeforeUnmount(() => removeEventListener('keydown', onKey))
   min-width: 0;
   overflow: auto;
 }
+.step:focus {
+  outline: none;
+}
+.skip {
+  position: absolute;
+  left: 8px;
+  top: -60px;
+  z-index: 30;
+  padding: 8px 14px;
+  border-radius: 6px;
+  background: var(--surface);
+  color: var(--primary);
+}
+.skip:focus {
+  top: 8px;
+}
+/* A row of its own, so that it covers nothing. */
+.notice {
+  grid-area: notice;
+  display: flex;
+  align-items: center;
+  gap: 12px;
+  padding: 0 20px;
+  background: var(--bar);
+  color: var(--bar-ink);
+  font-size: 13.5px;
+}
+.notice p {
+  margin: 0;
+  padding: 6px 0;
+  flex: 1;
+}
+.notice p:empty {
+  padding: 0;
+}
+.notice.grave {
+  border-left: 4px solid var(--error);
+}
 @media print {
+  .notice,
+  .skip,
   .top,
   .rail {
     display: none;
@@ -278,7 +360,7 @@ onBeforeUnmount(() => removeEventListener('keydown', onKey))
 }
 @media (max-width: 720px) {
   .frame {
-    grid-template: 'top' auto 'step' minmax(0, 1fr) 'rail' 56px / minmax(0, 1fr);
+    grid-template: 'top' auto 'step' minmax(0, 1fr) 'notice' auto 'rail' 56px / minmax(0, 1fr);
   }
   .top {
     flex-wrap: wrap;

@@ -20,6 +20,6 @@ export const router = createRouter({
     },
     { path: '/fit/:radio?', name: 'fit', component: () => import('./features/fit/FitView.vue') },
     { path: '/load/:radio?', name: 'load', component: () => import('./features/load/LoadView.vue') },
-    { path: '/:rest(.*)*', redirect: '/arrange' },
+    { path: '/:rest(.*)*', name: 'nowhere', component: () => import('./features/NowhereView.vue') },
   ],
 })

@@ -2,11 +2,15 @@
 import { computed, ref, watch } from 'vue'
 import KeysDialog from '@/shared/components/KeysDialog.vue'
 import { useCursor } from '@/shared/composables/useCursor'
+import { useKeptText } from '@/shared/composables/useKeptText'
 import { useNotice } from '@/shared/composables/useNotice'
 import { useOpenList } from '@/shared/composables/useOpenList'
 import { usePastedText } from '@/shared/composables/usePastedText'
+import { useScreen } from '@/shared/keys/useScreen'
+import { counted } from '@/shared/words'
 import FindingsDialog from './components/FindingsDialog.vue'
 import HistoryDialog from './components/HistoryDialog.vue'
+import MoveDialog from './components/MoveDialog.vue'
 import ListPlanDialog from './components/ListPlanDialog.vue'
 import RodTable from './components/RodTable.vue'
 import SatelliteDialog from './components/SatelliteDialog.vue'
@@ -22,8 +26,13 @@ const changes = useListChanges(openId)
 const cursor = useCursor()
 const { items, stops, toggle, stopAt } = useRod(list)
 
-const editing = ref<string | null>(null)
-const draft = ref('')
+// An edit in place outlives a reload, like the line on top.
+const kept = useKeptText('reckonrod.edit')
+const draft = useKeptText('reckonrod.edit.draft')
+const editing = computed({
+  get: () => kept.value || null,
+  set: (id: string | null) => (kept.value = id ?? ''),
+})
 const keysOpen = ref(false)
 const historyOpen = ref(false)
 const planOpen = ref(false)
@@ -70,9 +79,18 @@ function mend(number: number) {
   if (fix) void applyFix(fix.line)
 }
 watch(row, (now) => {
-  if (editing.value && now?.id !== editing.value) editing.value = null
+  if (list.value && editing.value && now?.id !== editing.value) editing.value = null
 })
 
+/** A channel that moves to a taken slot asks what becomes of the one that is there. */
+const moving = ref<{ id: string; slot: number } | null>(null)
+function moveTo(id: string, slot: number) {
+  const other = list.value?.rows.find((each) => each.slot === slot)
+  if (other && other.id !== id) moving.value = { id, slot }
+  else void changes.move(id, slot)
+}
+
+const rod = ref<InstanceType<typeof RodTable> | null>(null)
 const { onKey, KEYS } = useRodKeys({
   stops,
   at: () => stopAt(cursor.value),
@@ -80,13 +98,19 @@ const { onKey, KEYS } = useRodKeys({
   edit,
   toggle,
   changes,
-  showKeys: () => (keysOpen.value = true),
   mend,
+})
+useScreen({
+  onKey,
+  focus: () => rod.value?.focus(),
+  showKeys: () => (keysOpen.value = true),
+  undo: () => void changes.undo(),
+  redo: () => void changes.redo(),
 })
 </script>
 
 <template>
-  <div class="arrange" @keydown="onKey">
+  <div class="arrange">
     <section class="middle">
       <template v-if="list">
         <header>
@@ -99,7 +123,7 @@ const { onKey, KEYS } = useRodKeys({
           >
             {{ list.bandPlan.shortTitle }} practice, licence {{ list.licence }}
           </button>
-          <span class="quiet wide-only">{{ list.radios.length }} radios</span>
+          <span class="quiet wide-only">{{ counted(list.radios.length, 'radio') }}</span>
           <v-btn
             v-if="home"
             class="home"
@@ -135,6 +159,7 @@ const { onKey, KEYS } = useRodKeys({
           <v-btn :disabled="!list.redo" :title="list.redo ?? undefined" @click="changes.redo()">Redo</v-btn>
         </div>
         <RodTable
+          ref="rod"
           v-model:draft="draft"
           :list="list"
           :items="items"
@@ -142,12 +167,13 @@ const { onKey, KEYS } = useRodKeys({
           :editing="editing"
           @pick="(slot) => (cursor = slot)"
           @open="edit"
-          @drop="(id, slot) => changes.move(id, slot)"
+          @drop="moveTo"
+          @toggle="toggle"
           @save="save"
           @cancel="editing = null"
         />
         <footer>
-          <span>{{ list.rows.length }} of {{ list.lastSlot - list.firstSlot + 1 }} slots</span>
+          <span>{{ list.rows.length }} of {{ counted(list.lastSlot - list.firstSlot + 1, 'slot') }}</span>
           <button v-if="counts.length" class="counts" type="button" @click="findingsOpen = true">
             {{ counts.join(' · ') }}
           </button>
@@ -173,12 +199,18 @@ const { onKey, KEYS } = useRodKeys({
         :cursor="cursor"
         :line="line"
         @fix="applyFix"
-        @move="(slot) => row && changes.move(row.id, slot)"
+        @move="(slot) => row && moveTo(row.id, slot)"
         @lay-aside="(finding, reason) => row && changes.layAside(row.id, finding, reason)"
         @look-again="(finding) => row && changes.lookAgain(row.id, finding)"
       />
     </aside>
     <KeysDialog v-model="keysOpen" title="Keys of Arrange" :keys="KEYS" />
+    <MoveDialog
+      v-if="list"
+      v-model="moving"
+      :list="list"
+      @move="(id, slot, way) => changes.move(id, slot, way)"
+    />
     <template v-if="list">
       <ListPlanDialog v-model="planOpen" :list="list" @go="(plan, licence) => changes.goBy(plan, licence)" />
       <FindingsDialog

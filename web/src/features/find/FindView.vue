@@ -10,6 +10,7 @@ import FoundNotes from './components/FoundNotes.vue'
 import SearchBar from './components/SearchBar.vue'
 import TakeDialog from './components/TakeDialog.vue'
 import TripPanel from './components/TripPanel.vue'
+import { useScreen } from '@/shared/keys/useScreen'
 import { useChoice } from './composables/useChoice'
 import { useFind } from './composables/useFind'
 import { useStation } from './composables/useStation'
@@ -134,14 +135,22 @@ const ACTS: Record<string, () => void> = {
   a: tickRecommended,
   m: () => document.querySelector<HTMLElement>('.find .map')?.focus(),
   p: () => document.getElementById('find-at')?.focus(),
-  '?': () => (keysOpen.value = true),
 }
 function onKey(event: KeyboardEvent) {
-  const act = event.ctrlKey || event.metaKey || event.altKey ? undefined : ACTS[event.key]
-  if (!act) return
-  event.preventDefault()
-  act()
+  if (event.target instanceof HTMLElement && event.target.closest('.map')) return false
+  const act = found.value.length || event.key === 'p' || event.key === 'm' ? ACTS[event.key] : undefined
+  act?.()
+  return act !== undefined
 }
+useScreen({
+  onKey,
+  showKeys: () => (keysOpen.value = true),
+  focus: () => (list.value ? list.value.focus() : document.getElementById('find-at')?.focus()),
+})
+watch(list, (now, before) => {
+  // What was found is worked on at once, unless somebody still types the question.
+  if (now && !before && !document.activeElement?.matches('input, textarea, select')) now.focus()
+})
 async function taken() {
   untick()
   await nextTick()
@@ -210,7 +219,6 @@ async function taken() {
             :along="way === 'along'"
             @pick="(i) => (cursor = i)"
             @tick="tick"
-            @key="onKey"
           />
           <footer v-if="found.length">
             <v-btn color="primary" variant="flat" :disabled="!chosen.length || !open" @click="takeChosen">

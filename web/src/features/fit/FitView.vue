@@ -1,19 +1,24 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, onMounted, ref } from 'vue'
 import type { Placement } from '@/shared/api/client'
 import FitMark from '@/shared/components/FitMark.vue'
 import SeverityMark from '@/shared/components/SeverityMark.vue'
 import RadioTabs from '@/shared/components/RadioTabs.vue'
 import { useOpenList } from '@/shared/composables/useOpenList'
 import { useOpenRadio } from '@/shared/composables/useOpenRadio'
+import { useScreen } from '@/shared/keys/useScreen'
 import { useFit } from './composables/useFit'
 
 const { open, openId } = useOpenList()
-const { radios, radio, error: radiosError } = useOpenRadio()
+const { radios, radio, unknown, error: radiosError } = useOpenRadio()
 const { data: fit, error } = useFit(
   computed(() => radio.value?.id ?? null),
   openId,
 )
+
+const work = ref<HTMLElement | null>(null)
+useScreen({ onKey: () => false, focus: () => work.value?.focus() })
+onMounted(() => work.value?.focus())
 
 type Mark = Placement['mark']
 const only = ref<Mark | null>(null)
@@ -39,7 +44,10 @@ const shown = computed(
       <span v-if="open && radio" class="quiet">What {{ radio.name }} makes of {{ open.name }}</span>
     </header>
     <p v-if="error || radiosError" class="pad" role="alert">{{ (error ?? radiosError)?.message }}</p>
-    <RadioTabs v-if="radios && radio" :radios="radios" :open="radio.id" route="fit" />
+    <RadioTabs v-if="radios" :radios="radios" :open="radio?.id ?? ''" route="fit" />
+    <p v-if="unknown" class="pad" role="alert">
+      There is no radio “{{ unknown }}” here. Choose one of those above.
+    </p>
     <div class="totals" role="group" aria-label="Show only">
       <button
         v-for="each in marks"
@@ -52,7 +60,7 @@ const shown = computed(
         <FitMark :mark="each.mark" /> <b>{{ each.count }}</b> {{ each.words }}
       </button>
     </div>
-    <div class="scroll" tabindex="0" role="region" aria-label="Placements">
+    <div ref="work" class="scroll" tabindex="0" role="region" aria-label="Placements">
       <table v-if="fit">
         <thead>
           <tr>

@@ -2,10 +2,12 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { api, Problem, unwrap, type Import } from '@/shared/api/client'
+import { api, Problem, unwrap, type Import, type Schemas } from '@/shared/api/client'
 import { useKeptText } from '@/shared/composables/useKeptText'
 import { useOpenList } from '@/shared/composables/useOpenList'
 import { useNotice } from '@/shared/composables/useNotice'
+import SheetDialog from '@/shared/components/SheetDialog.vue'
+import { counted, moment } from '@/shared/words'
 import ColumnMapping from './components/ColumnMapping.vue'
 import ImportReport from './components/ImportReport.vue'
 
@@ -14,7 +16,8 @@ const CHARSETS = ['UTF-8', 'windows-1252', 'ISO-8859-15', 'windows-1250', 'windo
 const route = useRoute()
 const router = useRouter()
 const cache = useQueryClient()
-const { tellProblem } = useNotice()
+const { tell, tellProblem } = useNotice()
+type Source = Schemas['SourceView']
 const { open } = useOpenList()
 const id = computed(() => String(route.params.id || ''))
 
@@ -114,9 +117,32 @@ const WORDS: Record<Import['state'], string> = {
   broken_off: 'broke off',
   read: 'waits to be taken',
   taken: 'taken',
+  taken_back: 'taken back',
   given_up: 'given up',
 }
-const count = (value: number) => value.toLocaleString('en')
+const removing = ref<Source | null>(null)
+const removeOpen = computed({
+  get: () => removing.value !== null,
+  set: (now: boolean) => {
+    if (!now) removing.value = null
+  },
+})
+async function remove() {
+  const it = removing.value
+  removing.value = null
+  if (!it) return
+  try {
+    await unwrap(
+      api.DELETE('/api/imports/sources/{source}', {
+        params: { path: { source: it.source }, query: { entries: it.entries } },
+      }),
+    )
+    tell(`${it.source} is out of the directory`)
+  } catch (cause) {
+    tellProblem(cause)
+  }
+  for (const key of ['sources', 'imports', 'find', 'list']) void cache.invalidateQueries({ queryKey: [key] })
+}
 </script>
 
 <template>
@@ -147,16 +173,16 @@ const count = (value: number) => value.toLocaleString('en')
         </p>
         <ul v-else class="plain">
           <li v-for="each in sources" :key="each.source">
-            <b>{{ each.source }}</b> {{ count(each.entries) }} entries<template v-if="each.newest"
-              >, the newest confirmed {{ each.newest }}</template
-            >
+            <b>{{ each.source }}</b> {{ counted(each.entries, 'entry', 'entries')
+            }}<template v-if="each.newest">, the newest confirmed {{ each.newest }}</template>
+            <v-btn size="small" :aria-label="`Remove ${each.source}`" @click="removing = each">Remove…</v-btn>
           </li>
         </ul>
         <h2 v-if="imports?.length">Brought before</h2>
         <ul class="plain">
           <li v-for="each in imports" :key="each.id">
             <router-link :to="{ name: 'sources', params: { id: each.id } }">{{ each.name }}</router-link>
-            {{ WORDS[each.state] }}, {{ each.begunAt.slice(0, 16).replace('T', ' ') }}
+            {{ WORDS[each.state] }}, {{ moment(each.begunAt) }}
           </li>
         </ul>
       </section>
@@ -237,10 +263,26 @@ const count = (value: number) => value.toLocaleString('en')
         </form>
       </section>
     </div>
+    <SheetDialog v-model="removeOpen" :title="`Remove ${removing?.source ?? ''} from the directory`">
+      <p>
+        {{ counted(removing?.entries ?? 0, 'entry', 'entries') }} would go. Channels that were taken from it
+        stay in their lists, and its listing can be brought in again.
+      </p>
+      <div class="acts">
+        <v-btn color="error" variant="flat" @click="remove"
+          >Remove {{ counted(removing?.entries ?? 0, 'entry', 'entries') }}</v-btn
+        >
+        <v-btn autofocus @click="removing = null">Keep them</v-btn>
+      </div>
+    </SheetDialog>
   </div>
 </template>
 
 <style scoped>
+.acts {
+  display: flex;
+  gap: 8px;
+}
 .sources {
   padding: 14px 20px;
   max-width: 1120px;

@@ -1,10 +1,13 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, onMounted, ref, watch } from 'vue'
 import { api, unwrap } from '@/shared/api/client'
+import SheetDialog from '@/shared/components/SheetDialog.vue'
 import RadioTabs from '@/shared/components/RadioTabs.vue'
 import { useNotice } from '@/shared/composables/useNotice'
 import { useOpenList } from '@/shared/composables/useOpenList'
 import { useOpenRadio } from '@/shared/composables/useOpenRadio'
+import { useScreen } from '@/shared/keys/useScreen'
+import { counted, moment } from '@/shared/words'
 import DifferenceTable from './components/DifferenceTable.vue'
 import JobProgress from './components/JobProgress.vue'
 import RadioFace from './components/RadioFace.vue'
@@ -13,25 +16,82 @@ import { useDifference } from './composables/useDifference'
 import { cancelJob, useRadioJob } from './composables/useJobs'
 
 const { open, openId } = useOpenList()
-const { radios, radio, error } = useOpenRadio()
+const { radios, radio, unknown, error } = useOpenRadio()
 const radioId = computed(() => radio.value?.id ?? null)
-const { job, lost, start, running } = useRadioJob(radioId)
-const { data: difference } = useDifference(radio, openId)
+const { job, lost: serverLost, start, running } = useRadioJob(radioId)
+/** The slots that the person leaves as they are; null while nothing was chosen. */
+const leave = ref<number[] | null>(null)
+const {
+  data: difference,
+  error: differenceError,
+  isPlaceholderData: stale,
+} = useDifference(radio, openId, leave)
+watch([() => radio.value?.id, openId, () => radio.value?.newestSnapshot?.id], () => (leave.value = null))
 const { tellProblem } = useNotice()
 
-const when = (at: string) =>
-  new Date(at).toLocaleString(undefined, { dateStyle: 'medium', timeStyle: 'short' })
-const count = computed(() => difference.value?.slots.length ?? 0)
+const changes = computed(() => difference.value?.slots.map((each) => each.change) ?? [])
+const count = computed(() => difference.value?.slots.filter((each) => !each.left).length ?? 0)
+const loss = computed(() => (difference.value?.removed ?? 0) + (difference.value?.replaced ?? 0))
+/** What is written, in numbers: 5 new, 3 changed, 9 removed. */
+const sum = computed(() => {
+  const now = difference.value
+  if (!now) return ''
+  const parts = [
+    [now.added, 'new'],
+    [now.changed, 'changed'],
+    [now.replaced, 'replaced'],
+    [now.removed, 'removed'],
+  ] as const
+  return parts
+    .filter(([number]) => number > 0)
+    .map(([number, word]) => `${number} ${word}`)
+    .join(', ')
+})
+const lost = computed(
+  () =>
+    difference.value?.slots
+      .filter((each) => !each.left && (each.change.kind === 'removed' || each.change.kind === 'replaced'))
+      .map(
+        (each) =>
+          `${each.change.before?.name || each.change.before?.listen || 'unreadable'} (slot ${each.change.slot})`,
+      ) ?? [],
+)
+function choose(slots: number[], left: boolean) {
+  const now = new Set(difference.value?.slots.filter((each) => each.left).map((each) => each.change.slot))
+  for (const slot of slots) {
+    if (left) now.add(slot)
+    else now.delete(slot)
+  }
+  leave.value = [...now].sort((a, b) => a - b)
+}
+const ofTheRadio = computed(
+  () =>
+    difference.value?.slots
+      .filter((each) => each.change.kind === 'removed' && !each.fromList)
+      .map((each) => each.change.slot) ?? [],
+)
+const allStay = computed(() => difference.value?.keptOfTheRadio === ofTheRadio.value.length)
+
+const asking = ref(false)
+const work = ref<HTMLElement | null>(null)
+useScreen({ onKey: () => false, focus: () => work.value?.focus() })
+onMounted(() => work.value?.focus())
 const params = () => ({ path: { radioId: radioId.value ?? '' } })
 
 const read = () => start(() => unwrap(api.POST('/api/radios/{radioId}/read', { params: params() })))
 const restore = (snapshotId: string) =>
   start(() => unwrap(api.POST('/api/radios/{radioId}/restore', { params: params(), body: { snapshotId } })))
 function write() {
+  if (difference.value?.mustBeAsked && !asking.value) {
+    asking.value = true
+    return
+  }
+  asking.value = false
   const seen = difference.value
   if (!seen) return
   const { listId, listVersion, snapshotId } = seen
-  const body = { listId, listVersion, snapshotId }
+  const left = seen.slots.filter((each) => each.left).map((each) => each.change.slot)
+  const body = { listId, listVersion, snapshotId, leave: left, takesAway: loss.value }
   void start(() => unwrap(api.POST('/api/radios/{radioId}/write', { params: params(), body })))
 }
 const cancel = () => job.value && cancelJob(job.value.id).catch(tellProblem)
@@ -39,13 +99,16 @@ const cancel = () => job.value && cancelJob(job.value.id).catch(tellProblem)
 
 <template>
   <div class="load">
-    <section class="middle">
+    <section ref="work" class="middle" tabindex="-1" aria-label="Load">
       <header>
         <h1>Load</h1>
         <span v-if="open" class="quiet">{{ open.name }} into a radio: read, look, write, read back</span>
       </header>
       <p v-if="error" class="pad" role="alert">{{ error.message }}</p>
-      <RadioTabs v-if="radios && radio" :radios="radios" :open="radio.id" route="load" />
+      <RadioTabs v-if="radios" :radios="radios" :open="radio?.id ?? ''" route="load" />
+      <p v-if="unknown" class="pad" role="alert">
+        There is no radio “{{ unknown }}” here. Choose one of those above; nothing was read or written.
+      </p>
       <div v-if="radio" class="steps">
         <div v-if="radio.halfWritten && !running" class="half" role="alert">
           <b>{{ radio.name }} is half written.</b>
@@ -55,15 +118,15 @@ const cancel = () => job.value && cancelJob(job.value.id).catch(tellProblem)
             Put the snapshot back into {{ radio.name }}
           </v-btn>
         </div>
-        <JobProgress v-if="job" :job="job" :lost="lost" @cancel="cancel" />
+        <JobProgress v-if="job" :job="job" :lost="serverLost" @cancel="cancel" />
         <section aria-labelledby="step-read">
           <h2 id="step-read">1 · Read</h2>
           <div class="action">
             <v-btn :disabled="running" @click="read">Read {{ radio.name }}</v-btn>
             <span class="quiet">
               <template v-if="radio.newestSnapshot">
-                Newest snapshot {{ when(radio.newestSnapshot.takenAt) }},
-                {{ radio.newestSnapshot.channels }} channels.
+                Newest snapshot {{ moment(radio.newestSnapshot.takenAt) }},
+                {{ counted(radio.newestSnapshot.channels, 'channel') }}.
               </template>
               <template v-else>Not read yet. Nothing is written before a snapshot exists.</template>
             </span>
@@ -81,24 +144,65 @@ const cancel = () => job.value && cancelJob(job.value.id).catch(tellProblem)
             <v-btn
               color="primary"
               variant="flat"
-              :disabled="running || count === 0 || radio.halfWritten"
+              :disabled="running || stale || count === 0 || radio.halfWritten"
               @click="write"
             >
-              Write {{ count }} changed {{ count === 1 ? 'slot' : 'slots' }} to {{ radio.name }}
+              {{ count ? `Write ${sum} to ${radio.name}` : `Nothing to write to ${radio.name}` }}
             </v-btn>
             <span class="quiet">
               <template v-if="count">
                 {{ difference.bytesToWrite }} bytes, about {{ difference.secondsAtLineSpeed }} s at
-                {{ radio.baud }} baud
+                {{ radio.baud }} baud; it will hold {{ counted(difference.held, 'channel') }}
               </template>
+              <template v-else-if="changes.length"
+                >Nothing of {{ open?.name }} goes in; {{ radio.name }} stays as it is.</template
+              >
               <template v-else>{{ radio.name }} holds exactly what fits of {{ open?.name }}.</template>
             </span>
           </div>
-          <div v-if="count" class="scroll" tabindex="0" role="region" aria-label="Difference slot by slot">
-            <DifferenceTable :difference="difference" />
+          <p v-if="ofTheRadio.length" class="own">
+            <template v-if="difference.keptOfTheRadio"
+              >{{ counted(difference.keptOfTheRadio, 'channel') }} only in {{ radio.name }}
+              {{ difference.keptOfTheRadio === 1 ? 'stays' : 'stay' }} as
+              {{ difference.keptOfTheRadio === 1 ? 'it is' : 'they are' }}.
+            </template>
+            <template v-else>Channels only in {{ radio.name }} are to be removed.</template>
+            <v-btn size="small" @click="choose(ofTheRadio, !allStay)">
+              {{ allStay ? `Remove ${ofTheRadio.length === 1 ? 'it' : 'them'} too` : 'Keep them all' }}
+            </v-btn>
+          </p>
+          <div
+            v-if="changes.length"
+            class="scroll"
+            tabindex="0"
+            role="region"
+            aria-label="Difference slot by slot"
+          >
+            <DifferenceTable
+              :changes="changes"
+              :planned="difference.slots"
+              @leave="(slot, left) => choose([slot], left)"
+            />
           </div>
         </section>
-        <SnapshotList :radio-id="radio.id" :busy="running" @restore="restore" />
+        <p v-if="differenceError" role="alert">{{ differenceError.message }}</p>
+        <SheetDialog v-model="asking" :title="`${counted(loss, 'channel')} of ${radio.name} would go`">
+          <p>
+            Writing {{ open?.name }} takes away what {{ radio.name }} holds now:
+            {{ lost.slice(0, 8).join(', ')
+            }}<template v-if="lost.length > 8"> and {{ lost.length - 8 }} more</template>. It will hold
+            {{ counted(difference?.held ?? 0, 'channel') }} afterwards. The snapshot of
+            {{ radio.newestSnapshot ? moment(radio.newestSnapshot.takenAt) : '' }} keeps them, and can be put
+            back.
+          </p>
+          <div class="acts">
+            <v-btn color="error" variant="flat" @click="write"
+              >Write, and let {{ loss === 1 ? 'it' : 'them' }} go</v-btn
+            >
+            <v-btn autofocus @click="asking = false">Write nothing</v-btn>
+          </div>
+        </SheetDialog>
+        <SnapshotList :radio-id="radio.id" :radio-name="radio.name" :busy="running" @restore="restore" />
       </div>
     </section>
     <aside v-if="radio?.simulated" class="side" aria-label="Radio">
@@ -137,11 +241,41 @@ header {
   gap: 8px 16px;
   align-items: center;
 }
+.own {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 12px;
+  align-items: center;
+  margin: 10px 0 0;
+  font-size: 13.5px;
+}
+.acts {
+  display: flex;
+  gap: 8px;
+}
+.middle:focus {
+  outline: none;
+}
 .person {
   margin: 8px 0 0;
   font-size: 13.5px;
 }
-ol.person {
+ol.own {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 12px;
+  align-items: center;
+  margin: 10px 0 0;
+  font-size: 13.5px;
+}
+.acts {
+  display: flex;
+  gap: 8px;
+}
+.middle:focus {
+  outline: none;
+}
+.person {
   margin-top: 2px;
   padding-left: 20px;
 }

@@ -1,5 +1,8 @@
 <script setup lang="ts">
-import { computed, nextTick, ref, watch } from 'vue'
+import { computed, nextTick, onMounted, ref, watch } from 'vue'
+import { api, unwrap } from '@/shared/api/client'
+import { useScreen } from '@/shared/keys/useScreen'
+import { counted } from '@/shared/words'
 import { useList } from '@/features/arrange/composables/useList'
 import { useListChanges } from '@/features/arrange/composables/useListChanges'
 import AnswerPanel from '@/features/reckon/components/AnswerPanel.vue'
@@ -10,7 +13,7 @@ import { useCursor } from '@/shared/composables/useCursor'
 import { useNotice } from '@/shared/composables/useNotice'
 import { useKeptText } from '@/shared/composables/useKeptText'
 import { useOpenList } from '@/shared/composables/useOpenList'
-import { joined, usePastedText } from '@/shared/composables/usePastedText'
+import { joined, useArrivedText, usePastedText } from '@/shared/composables/usePastedText'
 import ReviewTable from './components/ReviewTable.vue'
 import { useReview, type ReviewLine } from './composables/useReview'
 
@@ -29,8 +32,9 @@ const { data: list } = useList(openId)
 const changes = useListChanges(openId)
 const cursor = useCursor()
 const text = usePastedText()
+const arrived = useArrivedText()
 const draft = useKeptText('reckonrod.review.draft')
-const { tell } = useNotice()
+const { tell, tellProblem } = useNotice()
 const {
   data: review,
   error,
@@ -102,9 +106,84 @@ function editAsText() {
   draft.value = joined(draft.value, text.value)
   text.value = ''
 }
-function workOut() {
-  text.value = draft.value
+async function workOut() {
+  await begin(draft.value)
   draft.value = ''
+}
+
+/** A table with headings becomes lines first, so that its columns are read as what they are. */
+async function begin(pastedText: string, before = '') {
+  let lines = pastedText
+  try {
+    if (open.value) {
+      const body = { text: pastedText, bandPlan: open.value.bandPlan }
+      const read = await unwrap(api.POST('/api/lines', { body }))
+      lines = read.text
+      if (read.table)
+        tell(
+          `Read as a table with headings${read.unread ? `; ${counted(read.unread, 'row')} could not be read and stay as they are` : ''}`,
+        )
+    }
+  } catch (cause) {
+    tellProblem(cause)
+  }
+  text.value = joined(before, lines)
+}
+// What comes in does not join what was left there before, unless that is said.
+const asksWhere = computed(() => arrived.value.trim() !== '' && text.value.trim() !== '')
+watch(
+  [arrived, open],
+  () => {
+    if (open.value && arrived.value.trim() && !text.value.trim()) void takeArrived(false)
+  },
+  { immediate: true },
+)
+async function takeArrived(join: boolean) {
+  const lines = arrived.value
+  arrived.value = ''
+  await begin(lines, join ? text.value : '')
+  await nextTick()
+  table.value?.focus()
+}
+
+/** Every line that gives a channel without an error goes in, doubts and all. */
+function letAllIn() {
+  const next = new Map(chosen.value)
+  for (const line of review.value?.lines ?? []) if (line.verdict === 'doubtful') next.set(line.line, true)
+  chosen.value = next
+}
+/** The first mends of all lines with the same finding, at once. */
+const ofAKind = computed(() => {
+  const code = picked.value?.findings.find((each) => each.fixes.length)?.code
+  if (!code) return null
+  const alike = (review.value?.lines ?? []).filter((line) =>
+    line.findings.some((each) => each.code === code && each.fixes.length),
+  )
+  return alike.length > 1 ? { code, lines: alike } : null
+})
+const before = ref('')
+function mendAll() {
+  const kind = ofAKind.value
+  if (!kind || stale.value) return
+  const all = text.value.split(/\r?\n/)
+  for (const line of kind.lines) {
+    const fix = line.findings.find((each) => each.code === kind.code)?.fixes[0]
+    if (fix && all[line.number - 1]?.trim() === line.line) all[line.number - 1] = fix.line
+  }
+  const count = kind.lines.length
+  before.value = text.value
+  text.value = all.join('\n')
+  tell(`${counted(count, 'line')} mended; Ctrl+Z takes it back`)
+}
+function clearAll() {
+  before.value = text.value
+  text.value = ''
+  tell('The lines are cleared; Ctrl+Z brings them back')
+}
+function back() {
+  if (!before.value) return
+  text.value = before.value
+  before.value = ''
 }
 
 async function put() {
@@ -123,7 +202,9 @@ async function put() {
     .filter((line, i) => !gone.has(i + 1) && line.trim() !== '')
     .join('\n')
   const left = text.value.trim() ? text.value.split('\n').length : 0
-  tell(`${ready.length} channels are in the list${left ? `; ${left} lines stay here to be mended` : ''}`)
+  tell(
+    `${counted(ready.length, 'channel is', 'channels are')} in the list${left ? `; ${counted(left, 'line stays', 'lines stay')} here to be mended` : ''}`,
+  )
 }
 
 const keysOpen = ref(false)
@@ -151,15 +232,25 @@ const ACTS: Record<string, () => void> = {
   n: () => toOpen(1),
   N: () => toOpen(-1),
   Delete: () => picked.value && rewrite(picked.value, null),
-  '?': () => (keysOpen.value = true),
 }
 function onKey(event: KeyboardEvent) {
-  if (event.ctrlKey || event.metaKey || event.altKey) return
+  if (!text.value.trim()) return false
   const act = ACTS[event.key] ?? (/^[1-9]$/.test(event.key) ? () => mend(Number(event.key) - 1) : undefined)
-  if (!act) return
-  event.preventDefault()
-  act()
+  act?.()
+  return act !== undefined
 }
+useScreen({
+  onKey,
+  showKeys: () => (keysOpen.value = true),
+  focus: () => (table.value ? table.value.focus() : document.getElementById('listing')?.focus()),
+  undo: back,
+  redo: () => {},
+})
+onMounted(async () => {
+  await nextTick()
+  if (!text.value.trim()) document.getElementById('listing')?.focus()
+})
+watch(table, (now, was) => now && !was && now.focus())
 </script>
 
 <template>
@@ -169,6 +260,16 @@ function onKey(event: KeyboardEvent) {
         <h1>Lines to review</h1>
         <span v-if="open" class="quiet">for {{ open.name }}, by its plan and licence</span>
       </header>
+      <div v-if="asksWhere" class="pad arrived" role="status">
+        <p>
+          {{ counted(arrived.trim().split(/\r?\n/).length, 'line') }} came in, and
+          {{ counted(text.trim().split(/\r?\n/).length, 'line') }} of before
+          {{ text.trim().split(/\r?\n/).length === 1 ? 'waits' : 'wait' }} here still.
+        </p>
+        <v-btn color="primary" variant="flat" @click="takeArrived(false)">Only the new ones</v-btn>
+        <v-btn @click="takeArrived(true)">Add them behind</v-btn>
+        <v-btn @click="arrived = ''">Leave the new ones out</v-btn>
+      </div>
       <div v-if="error && text.trim()" class="pad wrong">
         <p role="alert">{{ error.message }}</p>
         <v-btn @click="editAsText">Edit as text</v-btn>
@@ -198,7 +299,12 @@ function onKey(event: KeyboardEvent) {
             </button>
           </div>
           <span class="space" />
+          <v-btn v-if="ofAKind" :disabled="stale" @click="mendAll">
+            Mend all {{ ofAKind.lines.length }} like this
+          </v-btn>
+          <v-btn v-if="review.doubtful" @click="letAllIn">Let all {{ review.doubtful }} doubtful in</v-btn>
           <v-btn @click="editAsText">Edit as text</v-btn>
+          <v-btn @click="clearAll">Clear</v-btn>
         </div>
         <ReviewTable
           ref="table"
@@ -207,7 +313,6 @@ function onKey(event: KeyboardEvent) {
           :goes-in="goesIn"
           @pick="(i) => (at = i)"
           @choose="choose"
-          @key="onKey"
         />
         <footer>
           <v-btn
@@ -269,6 +374,16 @@ header {
 .wrong p {
   color: var(--error);
   margin: 0 0 8px;
+}
+.arrived {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  align-items: center;
+  padding-bottom: 10px;
+}
+.arrived p {
+  margin: 0;
 }
 .paste {
   display: grid;

@@ -35,11 +35,15 @@ const print = () => window.print()
     </header>
     <ToneTable v-if="tab === 'tones'" />
     <CodeTable v-else-if="tab === 'codes'" />
-    <PlanTable v-else :plan-id="plan" />
+    <PlanTable v-else-if="tab === 'plans'" :plan-id="plan" />
+    <p v-else class="nowhere" role="alert">There is no table “{{ tab }}”. Choose one of those above.</p>
   </section>
 </template>
 
 <style scoped>
+.nowhere {
+  padding: 0 20px;
+}
 .tables {
   display: flex;
   flex-direction: column;

@@ -1,5 +1,16 @@
-import { QueryClient, useQuery } from '@tanstack/vue-query'
+import { focusManager, QueryClient, useQuery } from '@tanstack/vue-query'
 import { api, Problem, unwrap } from './client'
+
+// A window that comes to the front looks again for changes, even when it was in sight beside another.
+focusManager.setEventListener((onFocus) => {
+  const look = () => onFocus()
+  addEventListener('visibilitychange', look)
+  addEventListener('focus', look)
+  return () => {
+    removeEventListener('visibilitychange', look)
+    removeEventListener('focus', look)
+  }
+})
 
 export const queryClient = new QueryClient({
   defaultOptions: {

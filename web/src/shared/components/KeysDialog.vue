@@ -1,8 +1,14 @@
 <script setup lang="ts">
+import { useNotationCard } from '../composables/useNotationCard'
 import SheetDialog from './SheetDialog.vue'
 
 defineProps<{ title: string; keys: [string, string][] }>()
 const open = defineModel<boolean>({ required: true })
+const card = useNotationCard()
+function showCard() {
+  open.value = false
+  card.value = true
+}
 </script>
 
 <template>
@@ -15,7 +21,10 @@ const open = defineModel<boolean>({ required: true })
         <dd>{{ does }}</dd>
       </template>
     </dl>
-    <v-btn @click="open = false">Close</v-btn>
+    <div class="acts">
+      <v-btn @click="showCard">Words of the line</v-btn>
+      <v-btn @click="open = false">Close</v-btn>
+    </div>
   </SheetDialog>
 </template>
 
@@ -28,5 +37,9 @@ dl {
 }
 dd {
   margin: 0;
+}
+.acts {
+  display: flex;
+  gap: 8px;
 }
 </style>

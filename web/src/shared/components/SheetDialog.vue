@@ -1,6 +1,15 @@
 <script setup lang="ts">
+import { nextTick, watch } from 'vue'
+import { focusWork } from '../keys/useScreen'
+
 defineProps<{ title: string; width?: number }>()
 const open = defineModel<boolean>({ required: true })
+watch(open, async (now) => {
+  if (now) return
+  await nextTick()
+  // After the dialog has given the focus back to whatever had it.
+  setTimeout(focusWork)
+})
 </script>
 
 <template>

@@ -2,7 +2,9 @@ import { computed, ref } from 'vue'
 import { useLists } from '@/shared/api/queries'
 
 const KEY = 'reckonrod.list'
-const chosen = ref(localStorage.getItem(KEY))
+// The page of a tab keeps its own list; a new tab begins with the one chosen last anywhere.
+const chosen = ref(sessionStorage.getItem(KEY) ?? localStorage.getItem(KEY))
+if (chosen.value) sessionStorage.setItem(KEY, chosen.value)
 
 /** The list that is open in this browser; the first one until the person chooses. */
 export function useOpenList() {
@@ -13,6 +15,7 @@ export function useOpenList() {
   const open = computed(() => lists.value?.find((list) => list.id === openId.value) ?? null)
   function choose(id: string) {
     chosen.value = id
+    sessionStorage.setItem(KEY, id)
     localStorage.setItem(KEY, id)
   }
   return { lists, openId, open, choose, error }

@@ -4,16 +4,21 @@ import { useRadios } from '@/shared/api/queries'
 
 const KEY = 'reckonrod.radio'
 
-/** The radio that the address names, else the one looked at last, else the first. */
+/** The radio that the address names, else the one looked at last, else the first; none for a name that nobody has. */
 export function useOpenRadio() {
   const route = useRoute()
   const { data: radios, error } = useRadios()
   const radio = computed(() => {
     const named = route.params.radio
-    const wanted = typeof named === 'string' && named ? named : sessionStorage.getItem(KEY)
-    const found = radios.value?.find((each) => each.id === wanted) ?? radios.value?.[0] ?? null
+    const given = typeof named === 'string' && named !== ''
+    const wanted = given ? named : sessionStorage.getItem(KEY)
+    const same = radios.value?.find((each) => each.id === wanted) ?? null
+    const found = given ? same : (same ?? radios.value?.[0] ?? null)
     if (found) sessionStorage.setItem(KEY, found.id)
     return found
   })
-  return { radios, radio, error }
+  const unknown = computed(() =>
+    radios.value && !radio.value && typeof route.params.radio === 'string' ? route.params.radio : null,
+  )
+  return { radios, radio, unknown, error }
 }

@@ -3,6 +3,7 @@ import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { api, unwrap } from '@/shared/api/client'
 import SheetDialog from '@/shared/components/SheetDialog.vue'
+import { moment } from '@/shared/words'
 
 const props = defineProps<{ listId: string; version: number }>()
 const emit = defineEmits<{ restore: [revision: number] }>()
@@ -13,8 +14,6 @@ const { data: history } = useQuery({
   enabled: open,
   queryFn: () => unwrap(api.GET('/api/lists/{id}/history', { params: { path: { id: props.listId } } })),
 })
-const when = (at: string) =>
-  new Date(at).toLocaleString(undefined, { dateStyle: 'medium', timeStyle: 'short' })
 </script>
 
 <template>
@@ -23,7 +22,7 @@ const when = (at: string) =>
     <ol>
       <li v-for="past in history" :key="past.revision" :class="{ current: past.current }">
         <span>{{ past.summary }}</span>
-        <span class="quiet">{{ when(past.at) }}</span>
+        <span class="quiet">{{ moment(past.at) }}</span>
         <v-btn v-if="!past.current" size="small" @click="emit('restore', past.revision)">Go back here</v-btn>
         <b v-else>now</b>
       </li>

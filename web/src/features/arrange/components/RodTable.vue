@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, nextTick, ref, watch } from 'vue'
+import { computed, nextTick, onMounted, ref, watch } from 'vue'
 import type { ListView } from '@/shared/api/client'
 import type { RodItem } from '../composables/useRod'
 import RodRow from './RodRow.vue'
@@ -16,6 +16,7 @@ const emit = defineEmits<{
   drop: [channelId: string, slot: number]
   save: [line: string]
   cancel: []
+  toggle: [slot: number]
 }>()
 const draft = defineModel<string>('draft', { required: true })
 
@@ -64,12 +65,15 @@ watch(
 )
 watch(
   () => props.editing,
-  async (now) => {
+  async (now, before) => {
     await nextTick()
+    if (!now && !before) return
     if (now) body.value?.querySelector<HTMLInputElement>('.edit')?.select()
     else await focusCursor()
   },
+  { immediate: true },
 )
+onMounted(() => focusCursor())
 defineExpose({ focus: () => focusCursor() })
 </script>
 
@@ -133,7 +137,10 @@ defineExpose({ focus: () => focusCursor() })
           {{ item.name }} <span class="span">slots {{ item.first }}–{{ item.last }}</span>
         </div>
         <div v-else-if="item.kind === 'gap'" class="free-text" role="gridcell">
-          {{ item.last - item.slot + 1 }} free <span class="span">{{ item.slot }}–{{ item.last }}</span>
+          <button type="button" class="unfold" tabindex="-1" @click.stop="emit('toggle', item.slot)">
+            {{ item.last - item.slot + 1 }} free
+          </button>
+          <span class="span">{{ item.slot }}–{{ item.last }}</span>
         </div>
         <div v-else class="free-text" role="gridcell">free</div>
       </div>
@@ -142,6 +149,17 @@ defineExpose({ focus: () => focusCursor() })
 </template>
 
 <style scoped>
+.unfold {
+  font: inherit;
+  color: inherit;
+  background: none;
+  border: 0;
+  padding: 0 6px 0 0;
+  min-height: 24px;
+  cursor: pointer;
+  text-decoration: underline dotted;
+  text-underline-offset: 3px;
+}
 .rod-table {
   display: flex;
   flex-direction: column;

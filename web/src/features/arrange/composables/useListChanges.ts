@@ -3,6 +3,7 @@ import { computed, ref, type Ref } from 'vue'
 import { api, Problem, unwrap, type Finding, type ListView } from '@/shared/api/client'
 import { useCursor } from '@/shared/composables/useCursor'
 import { useNotice } from '@/shared/composables/useNotice'
+import { focusWorkGently } from '@/shared/keys/useScreen'
 
 const running = ref(0)
 
@@ -21,7 +22,10 @@ export function useListChanges(listId: Ref<string | null>) {
     })
   }
 
-  async function run(change: (list: ListView) => Promise<{ list: ListView; slot?: number }>, said?: string) {
+  async function run(
+    change: (list: ListView) => Promise<{ list: ListView; slot?: number; said?: string }>,
+    said?: string | true,
+  ) {
     running.value++
     try {
       const done = await change(await ensured())
@@ -31,7 +35,8 @@ export function useListChanges(listId: Ref<string | null>) {
       void cache.invalidateQueries({ queryKey: ['fit'] })
       void cache.invalidateQueries({ queryKey: ['findings'] })
       if (done.slot !== undefined) cursor.value = done.slot
-      if (said) tell(said)
+      if (said) tell(said === true ? (done.said ?? '') : said)
+      focusWorkGently()
       return true
     } catch (cause) {
       tellProblem(cause)
@@ -71,14 +76,17 @@ export function useListChanges(listId: Ref<string | null>) {
           }),
         ),
       ),
-    move: (channelId: string, slot: number) =>
-      run((list) =>
-        unwrap(
-          api.POST('/api/lists/{id}/channels/{channelId}/move', {
-            params: path(list, channelId),
-            body: { baseVersion: list.version, slot },
-          }),
-        ),
+    /** What it did to others, to blocks and pins is told. */
+    move: (channelId: string, slot: number, way: 'swap' | 'push' = 'swap') =>
+      run(
+        (list) =>
+          unwrap(
+            api.POST('/api/lists/{id}/channels/{channelId}/move', {
+              params: path(list, channelId),
+              body: { baseVersion: list.version, slot, way },
+            }),
+          ),
+        true,
       ),
     pin: (channelId: string, pinned: boolean) =>
       run((list) =>

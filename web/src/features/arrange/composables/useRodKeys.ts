@@ -9,7 +9,6 @@ interface Rod {
   edit: (item: RodItem) => void
   toggle: (slot: number) => void
   changes: ReturnType<typeof useListChanges>
-  showKeys: () => void
   /** Takes the mend of that number, from 0, of the channel at the cursor. */
   mend: (number: number) => void
 }
@@ -22,16 +21,20 @@ const KEYS: [string, string][] = [
   ['Esc', 'leave the line as it was'],
   ['[ ]', 'move the channel by a slot'],
   ['p', 'pin it to its slot, or unpin it'],
-  ['f or 1 to 9', 'take the first mend of its findings, or that of a number'],
+  ['f', 'take the first mend of its findings'],
+  ['F then 1 to 9', 'take the mend of that number'],
   ['n N', 'to the next or previous channel with a finding'],
   ['Delete', 'take it out of the list'],
   ['Ctrl+Z', 'undo'],
   ['Ctrl+Shift+Z', 'redo'],
-  ['Alt+2 3 4', 'to Arrange, Fit, Load; Alt+9 to the tables'],
+  ['a figure or a word', 'begins a line on top'],
+  ['Alt+1 2 3 4', 'to Find, Arrange, Fit, Load; Alt+9 to the tables'],
 ]
 
 /** The keys of the rod. */
 export function useRodKeys(rod: Rod) {
+  let numberIsMend = false
+
   function step(by: number) {
     const all = rod.stops.value
     const next = all[Math.min(Math.max(rod.at() + by, 0), all.length - 1)]
@@ -44,7 +47,7 @@ export function useRodKeys(rod: Rod) {
     p: (item) => void rod.changes.pin(item.row.id, !item.row.pinned),
     Delete: (item) => void rod.changes.remove(item.row.id),
     f: () => rod.mend(0),
-    ...Object.fromEntries(Array.from({ length: 9 }, (_, i) => [String(i + 1), () => rod.mend(i)])),
+    F: () => (numberIsMend = true),
   }
   function toFinding(by: 1 | -1) {
     const all = rod.stops.value
@@ -64,7 +67,6 @@ export function useRodKeys(rod: Rod) {
     End: () => step(Infinity),
     n: () => toFinding(1),
     N: () => toFinding(-1),
-    '?': () => rod.showKeys(),
     Enter: () => {
       const item = rod.stops.value[rod.at()]
       if (item) rod.edit(item)
@@ -72,28 +74,20 @@ export function useRodKeys(rod: Rod) {
   }
 
   function onKey(event: KeyboardEvent) {
-    if (isTyping(event.target)) return
-    if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z') {
-      event.preventDefault()
-      void (event.shiftKey ? rod.changes.redo() : rod.changes.undo())
-      return
-    }
-    if (event.ctrlKey || event.metaKey || event.altKey || !isOnRod(event.target)) return
     const item = rod.stops.value[rod.at()]
+    if (numberIsMend) {
+      numberIsMend = event.key === 'Shift'
+      if (/^[1-9]$/.test(event.key)) {
+        rod.mend(Number(event.key) - 1)
+        return true
+      }
+    }
     const act =
       onRod[event.key] ??
       (item?.kind === 'channel' && onChannel[event.key] ? () => onChannel[event.key]?.(item) : undefined)
-    if (!act) return
-    event.preventDefault()
-    act()
+    act?.()
+    return act !== undefined
   }
 
   return { onKey, KEYS }
 }
-
-const isTyping = (target: EventTarget | null) =>
-  target instanceof HTMLElement && target.matches('input, textarea, select')
-
-/** A button in focus keeps its own Enter; the rod listens everywhere else on its screen. */
-const isOnRod = (target: EventTarget | null) =>
-  !(target instanceof HTMLElement && target.matches('button, a, summary'))

@@ -139,8 +139,8 @@ const db = (value: number) => value.toFixed(0).replace('-', '−')
         {{ db(reach.diffractionDb) }} dB.
         <template v-if="reach.groundKnownPercent === 0">No elevation data covers the path. </template>
         <template v-else-if="!reach.overTerrain"
-          >The ground is known on {{ reach.groundKnownPercent }} % of the path; the rest was taken to be as low as it is
-          where that begins.
+          >The ground is known on {{ reach.groundKnownPercent }} % of the path; the rest was taken to be as
+          low as it is where that begins.
         </template>
         Assumed: {{ reach.assumed.join(', ') }}.
       </p>

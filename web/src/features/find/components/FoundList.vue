@@ -5,7 +5,7 @@ import { megahertz, toneOf } from '../composables/words'
 import ReachMark from './ReachMark.vue'
 
 const props = defineProps<{ found: Found[]; at: number; ticked: Set<string>; along: boolean }>()
-const emit = defineEmits<{ pick: [at: number]; tick: [found: Found]; key: [event: KeyboardEvent] }>()
+const emit = defineEmits<{ pick: [at: number]; tick: [found: Found] }>()
 
 const box = ref<HTMLElement | null>(null)
 watch(
@@ -35,7 +35,6 @@ defineExpose({ focus: () => box.value?.focus() })
     tabindex="0"
     :aria-rowcount="found.length + 1"
     :aria-activedescendant="found.length ? `found-${at}` : undefined"
-    @keydown="emit('key', $event)"
   >
     <div class="row head" role="row" aria-rowindex="1">
       <div role="columnheader"><span class="unseen">Chosen</span></div>
@@ -65,7 +64,7 @@ defineExpose({ focus: () => box.value?.focus() })
             tabindex="-1"
             class="tick"
             :aria-checked="ticked.has(each.entry.id)"
-            :aria-label="`Choose ${each.entry.label}`"
+            :aria-label="`Choose ${each.entry.label}, ${megahertz(each.entry.outputHz)}, ${each.entry.source}`"
             @click.stop="(emit('pick', i), emit('tick', each))"
           >
             {{ ticked.has(each.entry.id) ? '✓' : '' }}

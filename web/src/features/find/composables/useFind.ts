@@ -1,5 +1,6 @@
 import { keepPreviousData, useQuery } from '@tanstack/vue-query'
 import { computed, ref, watch, type Ref } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
 import { api, unwrap } from '@/shared/api/client'
 import { useKeptText } from '@/shared/composables/useKeptText'
 import type { Station } from './useStation'
@@ -15,6 +16,7 @@ export interface Filters {
   tone: string
   text: string
 }
+const FILTERS = ['band', 'state', 'mode', 'flag', 'tone', 'text'] as const
 const NONE: Filters = { band: '', state: '', mode: '', flag: '', tone: '', text: '' }
 
 /** What a route was read from: a GPX file, or points that were drawn or named. */
@@ -40,16 +42,45 @@ function kept<T>(key: string, instead: T) {
 
 /** What is looked for and what was found; a reload keeps the question. */
 export function useFind(list: Ref<string | null>, station: Ref<Station | null>) {
+  const address = useRoute()
+  const router = useRouter()
   const way = kept<Way>('reckonrod.find.way', 'around')
   const at = useKeptText('reckonrod.find.at')
   const km = kept('reckonrod.find.km', 60)
   /** The part of the map to search in instead of a circle: south,west,north,east. */
   const box = useKeptText('reckonrod.find.box')
-  watch(at, () => (box.value = ''))
+  watch(at, () => (box.value = ''), { flush: 'sync' })
   const order = kept<Order>('reckonrod.find.order', 'use')
   const filters = kept<Filters>('reckonrod.find.filters', { ...NONE })
   const route = kept<RouteGiven | null>('reckonrod.find.route', null)
   const corridor = kept('reckonrod.find.corridor', 40)
+
+  // A search is in its address, so that it can be kept and sent on; the address wins over what was looked for last.
+  const given = (key: string) => {
+    const value = address.query[key]
+    return typeof value === 'string' ? value : null
+  }
+  if (given('at') !== null || given('box') !== null) {
+    way.value = 'around'
+    at.value = given('at') ?? ''
+    box.value = given('box') ?? ''
+    km.value = Number(given('km')) || km.value
+    filters.value = { ...NONE, ...Object.fromEntries(FILTERS.map((key) => [key, given(key) ?? ''])) }
+  }
+  const query = computed(() => {
+    if (way.value !== 'around') return {}
+    const all: Record<string, string> = {
+      at: at.value,
+      box: box.value,
+      km: String(km.value),
+      ...filters.value,
+    }
+    if (!at.value.trim() && !box.value) return {}
+    return Object.fromEntries(Object.entries(all).filter(([, value]) => value.trim() !== ''))
+  })
+  watch(query, (now) => address.name === 'find' && void router.replace({ name: 'find', query: now }), {
+    immediate: true,
+  })
 
   const question = computed(() => ({
     list: list.value,

@@ -75,6 +75,7 @@ const take = () =>
     tell(next.message)
     return next
   })
+const takeBack = () => run(() => unwrap(api.POST('/api/imports/{id}/take-back', path.value)))
 const giveUp = () => run(() => unwrap(api.DELETE('/api/imports/{id}', path.value)))
 const goOn = () => run(() => unwrap(api.POST('/api/imports/{id}/go-on', path.value)))
 const mapAgain = () => run(() => unwrap(api.POST('/api/imports/{id}/map-again', path.value)))
@@ -162,6 +163,10 @@ const share = computed(() => (100 * props.brought.rowsRead) / Math.max(1, props.
         </a>
       </p>
     </template>
+    <div v-if="brought.state === 'taken'" class="take">
+      <v-btn :disabled="busy" @click="takeBack">Take it back out of the directory</v-btn>
+      <span class="quiet">What it added goes, and what it changed is as before.</span>
+    </div>
     <div v-if="brought.state === 'read'" class="take">
       <label v-if="brought.counts.doubtful"
         ><input v-model="doubtful" type="checkbox" /> take the {{ count(brought.counts.doubtful) }} in doubt

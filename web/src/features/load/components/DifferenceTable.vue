@@ -1,8 +1,14 @@
 <script setup lang="ts">
-import type { Difference, Schemas, SlotChange } from '@/shared/api/client'
+import { computed } from 'vue'
+import type { PlannedChange, Schemas, SlotChange } from '@/shared/api/client'
 
-defineProps<{ difference: Difference }>()
+/** Planned changes of a write, whose slots can be chosen, or those of a snapshot, which go in whole. */
+const props = defineProps<{ changes: SlotChange[]; planned?: PlannedChange[] }>()
+const emit = defineEmits<{ leave: [slot: number, left: boolean] }>()
+const plan = computed(() => new Map(props.planned?.map((each) => [each.change.slot, each]) ?? []))
 
+const WORDS = { added: 'new', changed: 'changed', replaced: 'replaced', removed: 'removed' }
+const takesAway = (change: SlotChange) => change.kind === 'removed' || change.kind === 'replaced'
 type Slot = Schemas['SlotView']
 const FIELDS: Record<string, (slot: Slot) => string> = {
   name: (slot) => slot.name || 'no name',
@@ -35,6 +41,7 @@ function title({ before, after }: SlotChange) {
   <table>
     <thead>
       <tr>
+        <th v-if="planned" scope="col">Write</th>
         <th scope="col" class="slot">Slot</th>
         <th scope="col">Change</th>
         <th scope="col">Name</th>
@@ -42,9 +49,28 @@ function title({ before, after }: SlotChange) {
       </tr>
     </thead>
     <tbody>
-      <tr v-for="change in difference.slots" :key="change.slot">
+      <tr v-for="change in changes" :key="change.slot" :class="{ left: plan.get(change.slot)?.left }">
+        <td v-if="planned">
+          <input
+            type="checkbox"
+            :checked="!plan.get(change.slot)?.left"
+            :aria-label="`Write slot ${change.slot}, ${title(change)}`"
+            @change="emit('leave', change.slot, !($event.target as HTMLInputElement).checked)"
+          />
+        </td>
         <td class="slot mono">{{ change.slot }}</td>
-        <td :class="change.kind">{{ change.kind }}</td>
+        <td :class="change.kind">
+          <template v-if="plan.get(change.slot)?.left">{{
+            change.kind === 'removed' ? 'stays' : 'left as it is'
+          }}</template>
+          <template v-else>{{ WORDS[change.kind] }}</template>
+          <span
+            v-if="plan.get(change.slot) && takesAway(change) && !plan.get(change.slot)?.fromList"
+            class="only"
+          >
+            only in the radio
+          </span>
+        </td>
         <th scope="row">{{ title(change) }}</th>
         <td>
           <template v-if="change.kind === 'changed' && change.before && change.after && change.parts.length">
@@ -55,7 +81,7 @@ function title({ before, after }: SlotChange) {
           </template>
           <template v-else>
             <span class="mono" :class="{ gone: change.kind === 'removed' }">{{ whole(change.before) }}</span>
-            <template v-if="change.kind === 'changed'"> → </template>
+            <template v-if="change.kind === 'changed' || change.kind === 'replaced'"> → </template>
             <span class="mono after">{{ whole(change.after) }}</span>
           </template>
         </td>
@@ -96,8 +122,24 @@ tbody th {
 .changed {
   color: var(--doubt);
 }
-.removed {
+.removed,
+.replaced {
   color: var(--error);
+}
+.left td:not(:first-child),
+.left th {
+  color: var(--quiet);
+}
+.left .gone {
+  text-decoration: none;
+}
+.left .after {
+  display: none;
+}
+.only {
+  display: block;
+  font-size: 12.5px;
+  color: var(--quiet);
 }
 .gone {
   text-decoration: line-through;

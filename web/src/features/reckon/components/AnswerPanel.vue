@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { ReckonAnswer } from '@/shared/api/client'
+import type { Placement, ReckonAnswer } from '@/shared/api/client'
 import BandStrip from '@/shared/components/BandStrip.vue'
 import FindingList from '@/shared/components/FindingList.vue'
+import FitMark from '@/shared/components/FitMark.vue'
 import PairFigures from '@/shared/components/PairFigures.vue'
 
 const props = defineProps<{ answer: ReckonAnswer; brief?: boolean }>()
@@ -12,6 +13,8 @@ const shiftRule = computed(() => props.answer.working.find((step) => step.what =
 const duplex = computed(
   () => props.answer.sum.talk !== '' && !['simplex', 'split'].includes(props.answer.sum.shift),
 )
+const talks = computed(() => props.answer.transmitHz !== null)
+const markOf = (words: string) => words.replace(' ', '_') as Placement['mark']
 const changes = computed(() => props.answer.changes)
 const typedOver = computed(() => props.answer.working.filter((step) => step.was !== ''))
 const SOURCE_MARKS: Record<string, string> = {
@@ -42,6 +45,12 @@ const tones = computed(() =>
     </section>
     <template v-if="answer.answered">
       <div class="figures">
+        <p v-if="brief" class="name">
+          <template v-if="answer.name"
+            >Named <b>{{ answer.name }}</b></template
+          >
+          <template v-else>No name</template>
+        </p>
         <PairFigures :sum="answer.sum" />
         <dl v-if="duplex" class="calc" aria-label="Arithmetic">
           <div>
@@ -75,8 +84,19 @@ const tones = computed(() =>
               <b :class="tone.what === 'Talk tone' ? 'talk' : 'listen'">{{ tone.value }}</b>, {{ tone.how }}
             </dd>
           </template>
-          <dt>Kind, power</dt>
-          <dd>{{ answer.emission }}, {{ answer.power }}</dd>
+          <dt>{{ talks ? 'Kind, power' : 'Kind' }}</dt>
+          <dd>
+            {{ answer.emission }}<template v-if="talks">, {{ answer.power }}</template>
+          </dd>
+          <template v-if="brief">
+            <template v-for="radio in answer.place?.radios" :key="radio.radio">
+              <dt>{{ radio.radio }}</dt>
+              <dd>
+                <FitMark :mark="markOf(radio.mark)" /> {{ radio.mark
+                }}<template v-if="radio.why.length">: {{ radio.why.join(' ') }}</template>
+              </dd>
+            </template>
+          </template>
         </dl>
       </div>
     </template>
@@ -89,8 +109,7 @@ const tones = computed(() =>
       <h2>✎ Typed over by you</h2>
       <ul class="over">
         <li v-for="step in typedOver" :key="step.what">
-          {{ step.what }} <b class="mono">{{ step.value }}</b>, published
-          <span class="mono">{{ step.was }}</span>
+          {{ step.what }} <b class="mono">{{ step.value }}</b>, {{ step.was }}
         </li>
       </ul>
     </section>
@@ -150,6 +169,14 @@ dd {
   color: var(--quiet);
   font-size: 13.5px;
   margin: 8px 0 0;
+}
+.name {
+  margin: 0 0 4px;
+  font-size: 13.5px;
+  color: var(--quiet);
+}
+.name b {
+  color: var(--ink);
 }
 .tones {
   display: grid;

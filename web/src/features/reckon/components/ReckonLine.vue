@@ -1,30 +1,51 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { mdiBookOpenVariantOutline } from '@mdi/js'
+import { computed, nextTick, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { useListChanges } from '@/features/arrange/composables/useListChanges'
+import { useNotationCard } from '@/shared/composables/useNotationCard'
+import { focusWork } from '@/shared/keys/useScreen'
+import { useTypeAhead } from '@/shared/keys/useTypeAhead'
 import { useCursor } from '@/shared/composables/useCursor'
 import { useKeptText } from '@/shared/composables/useKeptText'
 import { useOpenList } from '@/shared/composables/useOpenList'
-import { joined, usePastedText } from '@/shared/composables/usePastedText'
+import { joined, useArrivedText } from '@/shared/composables/usePastedText'
+import { usePutting } from '../composables/usePutting'
 import { useReckon } from '../composables/useReckon'
 import AnswerPanel from './AnswerPanel.vue'
+import NotationCard from './NotationCard.vue'
 
 const line = useKeptText('reckonrod.line')
 
 const { open, openId } = useOpenList()
-const { answer, problem } = useReckon(() =>
-  open.value ? { line: line.value, bandPlan: open.value.bandPlan, licence: open.value.licence } : null,
-)
-const pasted = usePastedText()
-const { put, busy } = useListChanges(openId)
 const cursor = useCursor()
+const { answer, problem } = useReckon(() =>
+  open.value
+    ? {
+        line: line.value,
+        bandPlan: open.value.bandPlan,
+        licence: open.value.licence,
+        list: open.value.id,
+        slot: cursor.value,
+      }
+    : null,
+)
+const arrived = useArrivedText()
+const changes = useListChanges(openId)
+const card = useNotationCard()
 const router = useRouter()
+const typeAhead = useTypeAhead(type)
+const { send } = usePutting(openId, line, async () => {
+  if (router.currentRoute.value.name !== 'arrange') await router.push({ name: 'arrange' })
+})
 
 const input = ref<HTMLInputElement | null>(null)
 const box = ref<HTMLElement | null>(null)
+const panel = ref<HTMLElement | null>(null)
 const focused = ref(false)
 const confirmed = ref<string | null>(null)
 const shown = computed(() => focused.value && line.value.trim() !== '' && (answer.value || problem.value))
+const known = computed(() => answer.value?.line === line.value)
 const hasError = computed(() => answer.value?.findings.some((each) => each.severity === 'error') ?? false)
 const mends = computed(() =>
   answer.value?.findings.some((each) => each.fixes.length) ? 'Ctrl+. takes the first mend' : '',
@@ -32,24 +53,32 @@ const mends = computed(() =>
 const hint = computed(() => [mends.value, putHint.value].filter(Boolean).join(' · '))
 const putHint = computed(() => {
   if (!answer.value?.answered) return ''
+  const place = answer.value.place
+  if (place?.refused) return place.refused
   if (!hasError.value)
-    return `Enter puts it at slot ${cursor.value}, or the next free one · Shift+Enter keeps the line`
+    return `Enter puts it into slot ${place?.slot ?? cursor.value} · Shift+Enter keeps the line`
   return confirmed.value === line.value
     ? 'Enter again puts it in as it is'
     : 'Mend it, or press Enter twice to put it in as it is'
 })
 
-async function enter(event: KeyboardEvent) {
-  if (busy.value || !answer.value?.answered || answer.value.line !== line.value) return
-  if (hasError.value && confirmed.value !== line.value) {
-    confirmed.value = line.value
+/** A line leaves the field at once, so that what is typed next is the next line; what cannot go in comes back. */
+function enter(event: KeyboardEvent) {
+  const text = line.value
+  if (!text.trim()) {
+    focusWork()
     return
   }
-  const done = await put(line.value)
-  if (!done) return
-  if (!event.shiftKey) line.value = ''
+  if (known.value && (!answer.value?.answered || (hasError.value && confirmed.value !== text))) {
+    if (answer.value?.answered) confirmed.value = text
+    return
+  }
+  const mayHaveErrors = known.value
   confirmed.value = null
-  if (router.currentRoute.value.name !== 'arrange') await router.push({ name: 'arrange' })
+  if (!event.shiftKey) line.value = ''
+  typeAhead.begin()
+  focusWork()
+  void send(text, mayHaveErrors)
 }
 
 /** Several lines at once are a listing: they are reviewed before any of them goes in. */
@@ -57,15 +86,47 @@ function paste(event: ClipboardEvent) {
   const text = event.clipboardData?.getData('text/plain') ?? ''
   if (text.trim().split(/\r?\n/).length < 2) return
   event.preventDefault()
-  pasted.value = joined(pasted.value, text)
+  arrived.value = joined(arrived.value, text)
   void router.push({ name: 'review' })
 }
 
-function firstFix(event: KeyboardEvent) {
-  if (event.key !== '.') return
+function onInputKey(event: KeyboardEvent) {
+  if (event.ctrlKey || event.metaKey) onControl(event)
+  else onArrow(event)
+}
+
+function onControl(event: KeyboardEvent) {
+  // With nothing typed, undo is that of the list; the browser's would bring back what was put in long ago.
+  if (event.key.toLowerCase() === 'z' && line.value === '') {
+    event.preventDefault()
+    void (event.shiftKey ? changes.redo() : changes.undo())
+    return
+  }
+  if (event.key !== '.' || event.shiftKey) return
   event.preventDefault()
   const fix = answer.value?.findings.flatMap((each) => each.fixes)[0]
   if (fix) useFix(fix.line)
+}
+
+/** The answer scrolls by keys. */
+function onArrow(event: KeyboardEvent) {
+  if (!panel.value || !shown.value) return
+  const by = { ArrowDown: 48, ArrowUp: -48, PageDown: 240, PageUp: -240 }[event.key]
+  if (!by) return
+  event.preventDefault()
+  panel.value.scrollBy({ top: by })
+}
+
+/** Typing that began outside of the line goes on in it. */
+function type(text: string) {
+  line.value += text
+  input.value?.focus()
+}
+
+async function attempt(example: string) {
+  line.value = example
+  await nextTick()
+  input.value?.focus()
 }
 
 function leave(event: FocusEvent) {
@@ -77,11 +138,11 @@ function useFix(next: string) {
   input.value?.focus()
 }
 
-defineExpose({ focus: () => input.value?.select() })
+defineExpose({ focus: () => input.value?.select(), type, typeAhead: typeAhead.onKey })
 </script>
 
 <template>
-  <div ref="box" class="reckon" @focusin="focused = true" @focusout="leave" @keydown.esc="input?.blur()">
+  <div ref="box" class="reckon" @focusin="focused = true" @focusout="leave" @keydown.esc="focusWork()">
     <label class="unseen" for="reckon-line">Reckon line: a directory entry such as 145.310- 71.9</label>
     <input
       id="reckon-line"
@@ -95,11 +156,21 @@ defineExpose({ focus: () => input.value?.select() })
       placeholder="Type a directory line, such as 145.310- 71.9"
       aria-describedby="reckon-answer"
       @keydown.enter.prevent="enter"
-      @keydown.ctrl.exact="firstFix"
+      @keydown="onInputKey"
       @paste="paste"
     />
     <kbd class="jump" aria-hidden="true">/</kbd>
-    <div v-show="shown" id="reckon-answer" class="panel" aria-live="polite">
+    <button
+      type="button"
+      class="card"
+      aria-label="Words that the line reads"
+      title="Words that the line reads"
+      @click="card = true"
+    >
+      <v-icon :icon="mdiBookOpenVariantOutline" size="18" />
+    </button>
+    <NotationCard @attempt="attempt" />
+    <div v-show="shown" id="reckon-answer" ref="panel" class="panel" aria-live="polite">
       <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
       <AnswerPanel v-if="answer" :answer="answer" brief @fix="useFix" />
       <p v-if="hint" class="hint">{{ hint }}</p>
@@ -118,7 +189,7 @@ defineExpose({ focus: () => input.value?.select() })
   background: #22302c;
   border: 1px solid #57706a;
   border-radius: 6px;
-  padding: 0 40px 0 12px;
+  padding: 0 66px 0 12px;
   font: 16px var(--mono);
   color: #fff;
 }
@@ -130,9 +201,21 @@ defineExpose({ focus: () => input.value?.select() })
   outline: 2px solid #6cc2b4;
   outline-offset: 0;
 }
+.card {
+  position: absolute;
+  right: 4px;
+  top: 4px;
+  width: 30px;
+  height: 30px;
+  color: #c9d6cf;
+  background: none;
+  border: 0;
+  border-radius: 4px;
+  cursor: pointer;
+}
 .jump {
   position: absolute;
-  right: 10px;
+  right: 40px;
   top: 9px;
   color: #a9bbb3;
 }

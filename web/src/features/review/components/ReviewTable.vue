@@ -3,7 +3,7 @@ import { nextTick, ref, watch } from 'vue'
 import type { ReviewLine } from '../composables/useReview'
 
 const props = defineProps<{ lines: ReviewLine[]; at: number; goesIn: (line: ReviewLine) => boolean }>()
-const emit = defineEmits<{ pick: [at: number]; choose: [line: ReviewLine]; key: [event: KeyboardEvent] }>()
+const emit = defineEmits<{ pick: [at: number]; choose: [line: ReviewLine] }>()
 
 const HEIGHT = 36
 const HEAD = 26
@@ -48,7 +48,6 @@ defineExpose({ focus: () => body.value?.focus() })
     :aria-rowcount="lines.length + 1"
     :aria-activedescendant="lines.length ? `review-${at}` : undefined"
     @scroll.passive="look"
-    @keydown="emit('key', $event)"
   >
     <div class="row head" role="row" aria-rowindex="1">
       <div role="columnheader">In</div>

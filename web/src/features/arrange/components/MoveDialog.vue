@@ -1,0 +1,48 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { ListView } from '@/shared/api/client'
+import SheetDialog from '@/shared/components/SheetDialog.vue'
+
+const props = defineProps<{ list: ListView }>()
+const emit = defineEmits<{ move: [id: string, slot: number, way: 'swap' | 'push'] }>()
+const moving = defineModel<{ id: string; slot: number } | null>({ required: true })
+
+const open = computed({
+  get: () => moving.value !== null,
+  set: (now: boolean) => {
+    if (!now) moving.value = null
+  },
+})
+const mover = computed(() => props.list.rows.find((each) => each.id === moving.value?.id))
+const other = computed(() => props.list.rows.find((each) => each.slot === moving.value?.slot))
+function move(way: 'swap' | 'push') {
+  const now = moving.value
+  moving.value = null
+  if (now) emit('move', now.id, now.slot, way)
+}
+</script>
+
+<template>
+  <SheetDialog v-model="open" title="The slot is taken">
+    <p v-if="mover && other">
+      Slot {{ other.slot }} holds <b>{{ other.label }}</b><template v-if="other.pinned"
+        >, which is pinned there</template
+      >. Where does it go when <b>{{ mover.label }}</b> comes?
+    </p>
+    <div v-if="mover && other" class="acts">
+      <v-btn color="primary" variant="flat" :disabled="other.pinned" autofocus @click="move('swap')">
+        Swap: {{ other.label }} to slot {{ mover.slot }}
+      </v-btn>
+      <v-btn :disabled="other.pinned" @click="move('push')">Push down to the next free slot</v-btn>
+      <v-btn @click="open = false">Leave both</v-btn>
+    </div>
+  </SheetDialog>
+</template>
+
+<style scoped>
+.acts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
+</style>

@@ -1,0 +1,11 @@
+/** A count with its word: 1 channel, 2 channels. */
+export const counted = (count: number, one: string, many = `${one}s`) =>
+  `${count.toLocaleString('en')} ${count === 1 ? one : many}`
+
+/** A moment in the one form that dates have here: 2026-11-26 04:10, by the clock of this machine. */
+export function moment(at: string) {
+  const date = new Date(at)
+  const two = (part: number) => String(part).padStart(2, '0')
+  const day = `${date.getFullYear()}-${two(date.getMonth() + 1)}-${two(date.getDate())}`
+  return `${day} ${two(date.getHours())}:${two(date.getMinutes())}`
+}
