@@ -406,4 +406,42 @@ onBeforeUnmount(() => removeEventListener('keydown', onKey))
     height: 3px;
   }
 }
+/* 200 % zoom of a small window: the height is what is scarce. */
+@media (max-width: 720px) and (max-height: 520px) {
+  .frame {
+    grid-template: 'top top' 48px 'rail step' minmax(0, 1fr) 'rail notice' auto / 52px minmax(0, 1fr);
+  }
+  .top {
+    flex-wrap: nowrap;
+    padding: 0 8px;
+  }
+  .list > span {
+    display: none;
+  }
+  .line {
+    order: 0;
+    flex: 1;
+  }
+  .rail {
+    flex-direction: column;
+    justify-content: flex-start;
+    border: 0;
+    border-right: 1px solid var(--line);
+    overflow-y: auto;
+  }
+  .rail a,
+  .rail .below {
+    flex: none;
+    padding: 6px 0;
+    font-size: 11.5px;
+  }
+  .rail a[aria-current]::before {
+    left: 0;
+    right: auto;
+    top: 4px;
+    bottom: 4px;
+    width: 3px;
+    height: auto;
+  }
+}
 </style>

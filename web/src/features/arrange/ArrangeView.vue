@@ -39,6 +39,8 @@ const planOpen = ref(false)
 const findingsOpen = ref(false)
 const satelliteOpen = ref(false)
 const pasted = usePastedText()
+/** Where the height is scarce the list has it, and the working is one press away. */
+const sideOpen = ref(!matchMedia('(max-width: 720px) and (max-height: 520px)').matches)
 const working = ref<InstanceType<typeof WorkingPanel> | null>(null)
 
 const stop = computed(() => stops.value[stopAt(cursor.value)] ?? null)
@@ -110,7 +112,7 @@ useScreen({
 </script>
 
 <template>
-  <div class="arrange">
+  <div class="arrange" :class="{ alone: !sideOpen }">
     <section class="middle">
       <template v-if="list">
         <header>
@@ -154,6 +156,20 @@ useScreen({
           >
             Take block out
           </v-btn>
+          <v-menu>
+            <template #activator="{ props: menu }">
+              <v-btn v-bind="menu" class="narrow-only">More</v-btn>
+            </template>
+            <v-list density="compact">
+              <v-list-item title="Working of the channel" @click="sideOpen = !sideOpen" />
+              <v-list-item title="History" @click="historyOpen = true" />
+              <v-list-item title="Paste lines" :to="{ name: 'review' }" />
+              <v-list-item title="Satellite pass" @click="satelliteOpen = true" />
+              <v-list-item v-if="block" :title="`Take ${block.name} out`" @click="takeBlockOut(block.name)" />
+              <v-list-item v-if="counts.length" :title="counts.join(' · ')" @click="findingsOpen = true" />
+              <v-list-item title="Keys and words" @click="keysOpen = true" />
+            </v-list>
+          </v-menu>
           <span class="space" />
           <v-btn :disabled="!list.undo" :title="list.undo ?? undefined" @click="changes.undo()">Undo</v-btn>
           <v-btn :disabled="!list.redo" :title="list.redo ?? undefined" @click="changes.redo()">Redo</v-btn>
@@ -191,7 +207,8 @@ useScreen({
       </p>
       <p v-else class="empty quiet">Loading the list…</p>
     </section>
-    <aside v-if="list" class="side" aria-label="Working" tabindex="0">
+    <aside v-if="list" v-show="sideOpen" class="side" aria-label="Working" tabindex="0">
+      <v-btn class="low-only" size="small" @click="sideOpen = false">Back to the list</v-btn>
       <WorkingPanel
         ref="working"
         :list="list"
@@ -310,6 +327,10 @@ footer {
 .empty {
   padding: 24px;
 }
+.narrow-only,
+.low-only {
+  display: none;
+}
 @media (max-width: 720px) {
   .arrange {
     grid-template-columns: 1fr;
@@ -333,6 +354,38 @@ footer {
   .wide-only,
   footer {
     display: none;
+  }
+}
+@media (max-width: 720px) {
+  .narrow-only {
+    display: inline-grid;
+  }
+  .arrange.alone {
+    grid-template-rows: minmax(0, 1fr);
+  }
+}
+@media (max-width: 720px) and (max-height: 520px) {
+  .arrange:not(.alone) {
+    grid-template-rows: minmax(0, 1fr);
+  }
+  .arrange:not(.alone) .middle {
+    display: none;
+  }
+  .low-only {
+    display: inline-grid;
+    margin-bottom: 8px;
+  }
+  .side {
+    border: 0;
+  }
+  header {
+    padding: 4px 12px 2px;
+  }
+  header h1 {
+    font-size: 16px;
+  }
+  .bar {
+    padding-bottom: 4px;
   }
 }
 </style>

@@ -96,6 +96,14 @@ const { ticked, chosen, taking, takeOpen, tick, tickRecommended, takeOne, takeCh
   found,
   picked,
 )
+const root = ref<HTMLElement | null>(null)
+const detail = ref<HTMLElement | null>(null)
+/** Where the entry stands below the list, a tap brings it in sight. */
+async function pick(i: number) {
+  cursor.value = i
+  await nextTick()
+  if (matchMedia('(max-width: 720px)').matches) root.value?.scrollTo({ top: detail.value?.offsetTop ?? 0 })
+}
 function look(id: string) {
   const i = found.value.findIndex((each) => each.entry.id === id)
   if (i >= 0) cursor.value = i
@@ -159,7 +167,7 @@ async function taken() {
 </script>
 
 <template>
-  <div class="find">
+  <div ref="root" class="find">
     <section class="middle">
       <h1 class="unseen">Find</h1>
       <SearchBar
@@ -217,7 +225,7 @@ async function taken() {
             :at="cursor"
             :ticked="ticked"
             :along="way === 'along'"
-            @pick="(i) => (cursor = i)"
+            @pick="pick"
             @tick="tick"
           />
           <footer v-if="found.length">
@@ -240,7 +248,7 @@ async function taken() {
           :radius-km="way === 'around' && !box ? km : null"
           :boxable="way === 'around'"
           @box="(edges) => (box = edges)"
-          @pick="(i) => (cursor = i)"
+          @pick="pick"
           @point="point"
         />
       </div>
@@ -258,7 +266,7 @@ async function taken() {
         @opened="choose"
       />
     </section>
-    <aside v-if="picked" class="side" aria-label="Entry" tabindex="0">
+    <aside v-if="picked" ref="detail" class="side" aria-label="Entry" tabindex="0">
       <EntryPanel
         :found="picked"
         :from="from"
@@ -358,6 +366,7 @@ footer {
   .find:not(:has(.side)) {
     display: block;
     overflow: auto;
+    position: relative;
   }
   .middle,
   .both {

@@ -47,6 +47,13 @@ const sum = computed(() => {
     .map(([number, word]) => `${number} ${word}`)
     .join(', ')
 })
+const writeWords = computed(() => {
+  const name = radio.value?.name ?? ''
+  if (!count.value) return `Nothing to write to ${name}`
+  return difference.value?.removed === count.value
+    ? `Remove ${counted(count.value, 'channel')} from ${name}`
+    : `Write ${sum.value} to ${name}`
+})
 const lost = computed(
   () =>
     difference.value?.slots
@@ -147,7 +154,7 @@ const cancel = () => job.value && cancelJob(job.value.id).catch(tellProblem)
               :disabled="running || stale || count === 0 || radio.halfWritten"
               @click="write"
             >
-              {{ count ? `Write ${sum} to ${radio.name}` : `Nothing to write to ${radio.name}` }}
+              {{ writeWords }}
             </v-btn>
             <span class="quiet">
               <template v-if="count">

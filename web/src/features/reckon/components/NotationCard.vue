@@ -99,9 +99,13 @@ tbody th {
 }
 .word {
   display: inline-block;
-  margin-right: 10px;
 }
-button {
+.word + .word::before {
+  content: '·';
+  padding: 0 8px;
+  color: var(--quiet);
+}
+td button {
   color: var(--primary);
   background: none;
   border: 0;

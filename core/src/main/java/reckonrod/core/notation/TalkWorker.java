@@ -77,7 +77,10 @@ final class TalkWorker {
                 sameBand ? actual.toString() : "split",
                 parts.channelName
                         .map(named -> "the short pair " + named.name() + ", input first")
-                        .orElse("two frequencies given: output, then input. A given pair wins over any rule"),
+                        .orElse(
+                                parts.turned
+                                        ? "two frequencies given, input first: the plan turned them. A given pair wins over any rule"
+                                        : "two frequencies given: output, then input. A given pair wins over any rule"),
                 Source.PUBLISHED);
         boolean signed = parts.direction.isSign();
         if (parts.direction == Direction.SIMPLEX && actual.hertz() != 0) {
