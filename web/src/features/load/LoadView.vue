@@ -161,10 +161,10 @@ const cancel = () => job.value && cancelJob(job.value.id).catch(tellProblem)
                 {{ difference.bytesToWrite }} bytes, about {{ difference.secondsAtLineSpeed }} s at
                 {{ radio.baud }} baud; it will hold {{ counted(difference.held, 'channel') }}
               </template>
-              <template v-else-if="changes.length"
-                >Nothing of {{ open?.name }} goes in; {{ radio.name }} stays as it is.</template
+              <template v-else-if="open && !open.channels"
+                >{{ open.name }} has no channels; {{ radio.name }} stays as it is.</template
               >
-              <template v-else>{{ radio.name }} holds exactly what fits of {{ open?.name }}.</template>
+              <template v-else>{{ radio.name }} holds all that fits of {{ open?.name }}.</template>
             </span>
           </div>
           <p v-if="ofTheRadio.length" class="own">

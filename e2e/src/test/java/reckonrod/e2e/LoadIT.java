@@ -2,8 +2,10 @@ package reckonrod.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.LocatorAssertions;
+import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.SelectOption;
 import org.junit.jupiter.api.Test;
 
@@ -22,14 +24,47 @@ class LoadIT extends BrowserTest {
         page.getByLabel(TROUBLE).selectOption(new SelectOption().setLabel("cable pulled while writing"));
         page.getByLabel("After byte").fill("333");
         page.getByLabel("After byte").press("Tab");
-        page.locator("button", new Page.LocatorOptions().setHasText("changed slots to W12 · red"))
-                .click();
+        page.locator("button", new Page.LocatorOptions().setHasText(" new, ")).click();
         assertThat(page.locator(".half")).containsText("half written", SLOWLY);
         assertThat(page.locator(".steps .job")).containsText("The cable came off");
         page.getByLabel(TROUBLE).selectOption("none");
         button(page, "Put the snapshot back into W12 · red").click();
         assertThat(page.locator(".steps .job")).containsText("holds the snapshot again", SLOWLY);
         assertThat(page.locator(".half")).hasCount(0);
+    }
+
+    /** An empty list takes nothing away by one click; what would go is named before it goes, and left alone by default. */
+    @Test
+    void anEmptyListEmptiesNoRadio() {
+        Page page = page("/load/blue");
+        button(page, "Read W12 · blue").click();
+        assertThat(page.locator(".steps .job")).containsText("a snapshot of it is kept", SLOWLY);
+        page.getByLabel("Open list").selectOption("new");
+        page.getByLabel("Name").fill("Nothing at all");
+        button(page, "Make the list").click();
+        assertThat(page.locator("header .list")).containsText("0 channels");
+        assertThat(button(page, "Nothing to write to W12 · blue")).isDisabled();
+        assertThat(page.locator(".own")).containsText("only in W12 · blue stay");
+        button(page, "Remove them too").click();
+        Locator remove = page.locator("button", new Page.LocatorOptions().setHasText("channels from W12 · blue"));
+        remove.click();
+        Locator dialog = page.getByRole(AriaRole.DIALOG);
+        assertThat(dialog).containsText("channels of W12 · blue would go");
+        assertThat(dialog).containsText("CALL (slot 0)");
+        button(page, "Write nothing").click();
+        assertThat(page.locator(".steps .job")).containsText("a snapshot of it is kept");
+        page.getByLabel("Write slot 0, CALL").uncheck();
+        assertThat(remove).not().containsText("Remove 13");
+        page.getByLabel("Open list").selectOption("Vellan home");
+        page.locator("button", new Page.LocatorOptions().setHasText(" new, ")).click();
+        assertThat(page.locator(".steps .job")).containsText("29 of 30 channels. Left out: VELLAN AIR", SLOWLY);
+        assertThat(page.locator(".steps .job")).containsText("of the radio's own stayed");
+
+        page.locator(".snapshots summary").click();
+        page.locator(".snapshots button").last().click();
+        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("slots would change");
+        button(page, "Put it back into W12 · blue").click();
+        assertThat(page.locator(".steps .job")).containsText("holds the snapshot again", SLOWLY);
     }
 
     /** A transfer goes on without its page; a reload finds it again, and it can be stopped. */

@@ -80,7 +80,7 @@ class PicturesIT extends BrowserTest {
         button(page, "Switch on").click();
         button(page, "Next in use").click();
         button(page, "Next in use").click();
-        page.locator("button", new Page.LocatorOptions().setHasText("changed slots to W12 · blue"))
+        page.locator("button", new Page.LocatorOptions().setHasText("changed to W12 · blue"))
                 .click();
         assertThat(page.locator(".steps .job")).containsText("left", SLOWLY);
         take(page, "load");

@@ -81,6 +81,36 @@ class ReviewIT extends BrowserTest {
         assertThat(row(page, 3)).hasCount(0);
     }
 
+    /** A table with headings is read by them; a second paste asks; many are let in, mended or cleared at once. */
+    @Test
+    void manyAtOnceAndNothingJoinedUnasked() {
+        Page page = page("/arrange");
+        row(page, 1).click();
+        paste(page, "Name,Frequency,Offset,Decode,Encode\nNEWFELL,145.310,-0.6,,71.9\nNEWPELL,441.150,+5,100.0,156.7");
+        assertThat(page.locator(".notice")).containsText("Read as a table with headings");
+        assertThat(line(page, 1)).containsText("144.710");
+        line(page, 2).click();
+        assertThat(page.locator(".review aside .tones")).containsText("CTCSS 156.7");
+        assertThat(page.locator(".review aside .tones")).containsText("CTCSS 100.0");
+
+        reckonLine(page).focus();
+        paste(page, "ODDA 145.330- 71.5\nODDB 145.350- 71.5\nMAYBE 145.370 71.9");
+        assertThat(page.locator(".arrived")).containsText("3 lines came in, and 2 lines of before wait here still");
+        button(page, "Only the new ones").click();
+        assertThat(page.locator(".review .body .row:not(.head)")).hasCount(3);
+        line(page, 1).click();
+        button(page, "Mend all 2 like this").click();
+        assertThat(line(page, 2)).containsText("goes in");
+        button(page, "Let all 1 doubtful in").click();
+        assertThat(button(page, "Put 3 lines in, from slot 1 on")).isEnabled();
+        button(page, "Clear").click();
+        assertThat(page.locator("#listing")).isVisible();
+        page.locator("h1").click();
+        page.keyboard().press("Control+z");
+        assertThat(page.locator(".review .body .row:not(.head)")).hasCount(3);
+        page.evaluate("sessionStorage.clear()");
+    }
+
     /** Thousands of lines are worked out and only those in view are drawn; the last is reached by its key. */
     @Test
     void fiveThousandLinesScroll() {

@@ -68,6 +68,35 @@ class SourcesIT extends BrowserTest {
         page.locator("#find-at").press("Enter");
         assertThat(page.locator(".count")).containsText("1 found");
         assertThat(page.locator("#found-0")).containsText("Far Point");
+        Assertions.assertThat(page.url()).contains("at=10.1");
+        page.reload();
+        assertThat(page.locator("#found-0")).containsText("Far Point");
+
+        page.navigate(Application.address() + "/sources");
+        page.getByText("zz-far.csv").first().click();
+        button(page, "Take it back out of the directory").click();
+        assertThat(page.locator(".sources")).containsText("Taken back: 1 entry went");
+        page.navigate(Application.address() + "/sources");
+        assertThat(page.locator(".plain").first()).not().containsText("zz-far");
+    }
+
+    /** A source is removed with all its entries, after the loss was named. */
+    @Test
+    void aSourceIsRemovedWithItsLossNamed() {
+        Page page = page("/sources");
+        page.locator("#source-lines").fill("FAR 145.310- 71.9\nFARTHER 147.135+ 127.3");
+        button(page, "Bring the lines in").click();
+        button(page, "Take 2 entries into the directory").click();
+        assertThat(page.locator(".sources")).containsText("2 entries were taken.");
+        page.navigate(Application.address() + "/sources");
+        button(page, "Remove pasted-lines").click();
+        assertThat(page.getByRole(com.microsoft.playwright.options.AriaRole.DIALOG))
+                .containsText("2 entries would go");
+        button(page, "Keep them").click();
+        assertThat(page.locator(".plain").first()).containsText("pasted-lines");
+        button(page, "Remove pasted-lines").click();
+        button(page, "Remove 2 entries").click();
+        assertThat(page.locator(".plain").first()).not().containsText("pasted-lines");
     }
 
     /** A pull that fails in the middle says so, goes on where it was, and is given up without a trace. */

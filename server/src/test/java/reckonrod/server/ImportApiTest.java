@@ -73,6 +73,68 @@ class ImportApiTest extends ServerTest {
         return sql.queryForObject("select count(*) from directory_entry", Integer.class);
     }
 
+    private String state(String id) {
+        return sql.queryForObject("select talk_tone from directory_entry where id = ?", String.class, id);
+    }
+
+    /** A taken listing is taken back whole, the newest first, while no channel comes from it; a source goes with its loss named. */
+    @Test
+    void whatWasTakenCanBeTakenBackWhileNothingDependsOnIt() {
+        int before = entries();
+        String first = mapped(bring("club.csv", HEADINGS + "QV0AA,Alpha,47.5,-38.1,145.310,-0.6,71.9,2026-05-01\n"))
+                .path("id")
+                .asString();
+        post("/api/imports/" + first + "/take", Map.of("doubtful", true, "dropGone", false))
+                .ok();
+        String entry = sql.queryForObject("select id from directory_entry where source = 'club'", String.class);
+        String second = mapped(bring("club.csv", HEADINGS + """
+                        QV0AA,Alpha,47.5,-38.1,145.310,-0.6,88.5,2026-06-01
+                        QV0BB,Beta,47.6,-38.2,441.150,5,156.7,2026-06-01
+                        """)).path("id").asString();
+        post("/api/imports/" + second + "/take", Map.of("doubtful", true, "dropGone", false))
+                .ok();
+        assertThat(state(entry)).isEqualTo("CTCSS 88.5");
+        assertThat(post("/api/imports/" + first + "/take-back", Map.of()).problem(409, "import-built-upon"))
+                .contains("taken after it");
+
+        String added = sql.queryForObject("select id from directory_entry where site = 'Beta'", String.class);
+        JsonNode list = post(
+                        "/api/lists/" + listId() + "/take",
+                        Map.of("baseVersion", version(), "slot", 60, "take", Map.of("entries", List.of(added))))
+                .ok();
+        assertThat(post("/api/imports/" + second + "/take-back", Map.of()).problem(409, "import-in-use"))
+                .contains("Beta in slot " + list.path("slot").asInt() + " of Vellan home");
+        post("/api/lists/" + listId() + "/undo", Map.of("baseVersion", version()))
+                .ok();
+        assertThat(post("/api/imports/" + second + "/take-back", Map.of())
+                        .ok()
+                        .path("message")
+                        .asString())
+                .isEqualTo("Taken back: 1 entry went, 1 is as before.");
+        assertThat(state(entry)).isEqualTo("CTCSS 71.9");
+        assertThat(entries()).isEqualTo(before + 1);
+        post("/api/imports/" + second + "/take-back", Map.of()).problem(409, "import-state");
+
+        delete("/api/imports/sources/club?entries=2").problem(409, "loss-not-meant");
+        delete("/api/imports/sources/nobody?entries=0").problem(404, "not-found");
+        assertThat(delete("/api/imports/sources/club?entries=1").status()).isEqualTo(204);
+        assertThat(entries()).isEqualTo(before);
+        post("/api/imports/" + first + "/take-back", Map.of()).problem(409, "import-state");
+    }
+
+    /** Outputs that a list would refuse to talk on are in doubt here too. */
+    @Test
+    void outputsOutsideEveryBandAreInDoubt() {
+        JsonNode view = mapped(bring("odd.csv", HEADINGS + """
+                QV0AA,Alpha,47.5,-38.1,145.310,-0.6,71.9,2026-05-01
+                QV0BB,Beta,47.6,-38.2,450.525,5,156.7,2026-05-01
+                QV0CC,Gamma,47.6,-38.2,452.725,5,156.7,2026-05-01
+                """));
+        assertThat(counts(view)).isEqualTo("3 new, 0 changed, 0 same, 0 bad, 2 in doubt, 0 gone");
+        assertThat(body("/api/imports/" + view.path("id").asString() + "/rows?kind=doubtful"))
+                .contains("450.525 MHz of Beta lies in no amateur band of Region 2");
+    }
+
     /** What is new, bad and in doubt is shown first; bad lines come back as a file; the next edition shows what changed. */
     @Test
     void aFileIsLookedAtThenTakenWithoutItsBadLines() throws Exception {

@@ -108,6 +108,39 @@ class ReckonApiTest extends ServerTest {
         assertThat(get("/assets/no-such-file.js").status()).isEqualTo(404);
     }
 
+    /** The answer says which slot a line really takes and what the person's radios make of it there. */
+    @Test
+    void saysWhereALineGoesAndWhatTheRadiosMakeOfIt() {
+        JsonNode answer = post(
+                        "/api/reckon",
+                        Map.of("line", "AIR 132.800", "bandPlan", "r2-north-america", "list", listId(), "slot", 5))
+                .ok();
+        assertThat(answer.path("place").path("slot").asInt()).isEqualTo(18);
+        assertThat(answer.path("place").path("radios").get(0).path("mark").asString())
+                .isEqualTo("left out");
+        assertThat(answer.path("place").path("radios").get(0).path("why").get(0).asString())
+                .contains("only listens on");
+        assertThat(post("/api/reckon", Map.of("line", "132.800", "bandPlan", "r2-north-america"))
+                        .ok()
+                        .path("place")
+                        .isNull())
+                .isTrue();
+    }
+
+    @Test
+    void theNotationCardHasWordsAndExamplesThatAreRead() {
+        JsonNode card = get("/api/notation").ok();
+        assertThat(card.size()).isGreaterThan(40);
+        for (JsonNode entry : card) {
+            assertThat(entry.path("words")).as(entry.toString()).isNotEmpty();
+            JsonNode answer = post(
+                            "/api/reckon",
+                            Map.of("line", entry.path("example").asString(), "bandPlan", "r2-north-america"))
+                    .ok();
+            assertThat(answer.path("answered").asBoolean()).as(entry.toString()).isTrue();
+        }
+    }
+
     /** What was typed over since, what an edit changes, and how the shift is keyed in, in one answer. */
     @Test
     void explainsWhatWasTypedOverAndWhatAnEditChanges() {

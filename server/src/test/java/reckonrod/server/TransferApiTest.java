@@ -70,7 +70,12 @@ class TransferApiTest extends ServerTest {
         assertThat(difference.path("slots").size()).isGreaterThan(10);
         JsonNode job = end(write(radio, difference));
         assertThat(job.path("message").asString()).contains("written, read back and found equal");
-        assertThat(difference(radio).path("slots")).isEmpty();
+        assertThat(job.path("message").asString())
+                .contains("29 of 30 channels. Left out: VELLAN AIR (The radio only listens on")
+                .contains("2 channels of the radio's own stayed");
+        assertThat(difference(radio).path("slots"))
+                .isNotEmpty()
+                .allMatch(each -> each.path("left").asBoolean());
         assertThat(get("/api/radios/" + radio)
                         .ok()
                         .path("loaded")
@@ -138,6 +143,51 @@ class TransferApiTest extends ServerTest {
         } finally {
             sql.update("delete from radio_unit where id = 'far'");
         }
+    }
+
+    /** An empty list takes nothing away unasked; what goes must be meant by number; a snapshot shows its difference first. */
+    @Test
+    void anEmptyListEmptiesNoRadioUnlessEveryLossIsMeant() {
+        read("red");
+        String empty = post("/api/lists", Map.of("name", "Empty", "bandPlan", "r2-north-america"))
+                .ok()
+                .path("id")
+                .asString();
+        String usual = "/api/radios/red/difference?list=" + empty;
+        JsonNode kept = get(usual).ok();
+        int own = kept.path("keptOfTheRadio").asInt();
+        assertThat(own).isGreaterThan(5);
+        assertThat(kept.path("bytesToWrite").asInt()).isZero();
+        assertThat(kept.path("held").asInt()).isEqualTo(own);
+        JsonNode all = get(usual + "&leave=").ok();
+        assertThat(all.path("removed").asInt()).isEqualTo(own);
+        assertThat(all.path("mustBeAsked").asBoolean()).isTrue();
+
+        Map<String, Object> body = new java.util.HashMap<>(Map.of(
+                "listId", empty,
+                "listVersion", all.path("listVersion").asLong(),
+                "snapshotId", all.path("snapshotId").asString(),
+                "leave", java.util.List.of()));
+        String before = display();
+        assertThat(post("/api/radios/red/write", body).problem(409, "loss-not-meant"))
+                .contains("takes " + own + " channels of W12 · red away, and takesAway says 0");
+        body.put("takesAway", own - 1);
+        post("/api/radios/red/write", body).problem(409, "loss-not-meant");
+        assertThat(display()).isEqualTo(before);
+        body.put("takesAway", own);
+        assertThat(end(post("/api/radios/red/write", body)).path("state").asString())
+                .isEqualTo("DONE");
+        assertThat(get(usual).ok().path("held").asInt()).isZero();
+        String snapshot = all.path("snapshotId").asString();
+        JsonNode restore =
+                get("/api/radios/red/snapshots/" + snapshot + "/difference").ok();
+        assertThat(restore.path("slots").size()).isEqualTo(own);
+        assertThat(restore.path("slots").get(0).path("kind").asString()).isEqualTo("added");
+        assertThat(restore("red", snapshot).path("state").asString()).isEqualTo("DONE");
+    }
+
+    private String display() {
+        return body("/api/radios/red/face");
     }
 
     @Test

@@ -236,10 +236,11 @@ final class NameReading {
         if (item.entry == null) {
             return ToneTable.ofTwoCharacterCode(item.text).isPresent();
         }
-        return !item.is(Role.FILLER)
-                && !item.is(Role.NUMBERED)
-                && !item.entry.role().isSide()
-                && item.text.length() > 2;
+        // Power and kind would change what the radio does; a flag in a name is only a word.
+        return switch (item.entry.role()) {
+            case HIGH, MIDDLE, LOW, WIDE, NARROW -> true;
+            default -> false;
+        };
     }
 
     /** An everyday word alone in front may be the whole name as well as what it says. */
