@@ -48,6 +48,8 @@ final class Lexer {
                 figure();
             } else if (line.isLetterAt(pos)) {
                 word();
+            } else if (arrowEnd() > pos) {
+                add(new Item(Kind.MARK, ">", from(), to(arrowEnd()), gap), arrowEnd());
             } else if (letter == '+' || letter == '-' || letter == '±') {
                 sign();
             } else if (letter == '"') {
@@ -97,6 +99,15 @@ final class Lexer {
         }
         add(new Item(Kind.QUOTED, "", from(), to(end + 1), gap), end + 1);
         gap = Gap.BLANK;
+    }
+
+    /** The end of an arrow drawn of a shaft and a point, {@code ->} or {@code =>}; the place itself for none. */
+    private int arrowEnd() {
+        int end = pos;
+        while (line.charAt(end) == '-' || line.charAt(end) == '=') {
+            end++;
+        }
+        return end > pos && line.charAt(end) == '>' ? end + 1 : pos;
     }
 
     private void sign() {

@@ -68,7 +68,8 @@ final class PlainWords {
                         Finding.of(LineFindings.OTHER_MODE, Field.EMISSION, Map.of("mode", sentence.typed(word))));
             case REPEATER -> parts.repeaterSaid = true;
             case BURST -> parts.findings.add(Finding.of(LineFindings.TONE_BURST, Field.LINE, Map.of()));
-            case FILLER, FREQUENCY, SIZE -> {}
+            case FILLER -> takeLetterBeforeSlash(word, index);
+            case FREQUENCY, SIZE -> {}
             // R right behind the frequency, as in 145.310R, says that it is a repeater.
             case LISTEN_TONE, RECEIVE -> {
                 return takeRepeaterLetter(word, index);
@@ -78,6 +79,15 @@ final class PlainWords {
             }
         }
         return true;
+    }
+
+    /** W/ means with, unless only other letters of a directory stand behind it: W/E. */
+    private void takeLetterBeforeSlash(Item word, int index) {
+        Item next = sentence.at(index + 1);
+        boolean letters = next == null || next.isWord() && DirectoryLetters.of(next.text).isPresent();
+        if (letters && sentence.typed(word).equalsIgnoreCase("W/")) {
+            flag(DirectoryFlag.WIDE_AREA);
+        }
     }
 
     private boolean takeRepeaterLetter(Item word, int index) {

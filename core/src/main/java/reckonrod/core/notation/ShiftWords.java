@@ -151,7 +151,8 @@ final class ShiftWords {
     // 145.310- 1 SKARRA, 145.310- 2024-05-01: a whole number apart from the sign is a size only where the plan has it.
     private boolean isSizeApart(Figure figure) {
         boolean whole = figure.isWhole() && figure.unit == null;
-        return figure.isCloseBehind() && (!whole || isRuleSize(sizeHertz(figure)));
+        // Nor is a bare zero: 146.940- 0.0 is as likely a column that says that there is no tone.
+        return figure.isCloseBehind() && sizeHertz(figure) > 0 && (!whole || isRuleSize(sizeHertz(figure)));
     }
 
     /** Behind a sign a figure like 71.9, or a whole standard tone that is no shift of the plan, is a tone. */

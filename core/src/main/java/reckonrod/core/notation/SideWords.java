@@ -33,7 +33,7 @@ final class SideWords {
                 words.add(item);
             }
         }
-        words.removeIf(this::saysNever);
+        words.removeIf(word -> saysNever(word) || saysShift(word));
         if (words.isEmpty()) {
             return bounds;
         }
@@ -70,6 +70,18 @@ final class SideWords {
             parts.direct(LineParts.Direction.LISTEN_ONLY);
         }
         return never;
+    }
+
+    /** {@code 146.940 input -600}: the size of the shift stands where the input would. */
+    private boolean saysShift(Item word) {
+        int index = sentence.indexOf(word);
+        Item sign = sentence.at(index + 1);
+        boolean shift = (word.is(Role.INPUT) || word.is(Role.TRANSMIT))
+                && sign != null
+                && sign.kind == Item.Kind.SIGN
+                && isSize(sentence.at(index + 2));
+        word.used |= shift;
+        return shift;
     }
 
     /** R and T in front of a frequency, as in {@code R 145.310 T 144.710}. */

@@ -17,6 +17,7 @@ final class ToneWords {
     }
 
     void bind() {
+        readDashes();
         behindFigures = areBehindFigures();
         for (int i = 0; i < sentence.items.size(); i++) {
             Item item = sentence.items.get(i);
@@ -31,6 +32,41 @@ final class ToneWords {
         for (int i = 0; i < sentence.items.size(); i++) {
             takeMarkedCode(i);
         }
+    }
+
+    /** A dash in the place of a tone says that there is none, {@code T100 R --}, {@code ---/100.0}. */
+    private void readDashes() {
+        for (int i = 0; i < sentence.items.size(); i++) {
+            Item dash = sentence.items.get(i);
+            if (dash.kind == Item.Kind.SIGN && dash.text.equals("-") && isForTone(i) && isNoShift(dash)) {
+                Item nothing = new Item(Item.Kind.WORD, "none", dash.from, dash.to, dash.gap);
+                nothing.entry = Vocabulary.shipped().word("none");
+                sentence.items.set(i, nothing);
+            }
+        }
+    }
+
+    private boolean isForTone(int index) {
+        Item before = sentence.at(index - 1);
+        Item next = sentence.at(index + 1);
+        if (before != null && before.isMark('/') || next != null && next.isMark('/')) {
+            return isTone(sentence.at(index - 2)) || isTone(sentence.at(index + 2));
+        }
+        if (before != null && before.isMark(':')) {
+            before = sentence.at(index - 2);
+        }
+        boolean word = before != null && before.entry != null && before.entry.role().isToneWord();
+        return word && !(next instanceof Figure);
+    }
+
+    /** Only where the shift is said besides is a single dash no shift. */
+    private boolean isNoShift(Item dash) {
+        return dash.to - dash.from > 1
+                || sentence.items.stream()
+                        .anyMatch(item -> item != dash && item.kind == Item.Kind.SIGN
+                                || item.is(Role.MINUS)
+                                || item.is(Role.PLUS)
+                                || item.is(Role.SIMPLEX));
     }
 
     /** Whether the words of both sides stand behind their tones: {@code 71.9 enc 100.0 dec}. */
