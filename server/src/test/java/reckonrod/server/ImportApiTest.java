@@ -131,7 +131,9 @@ class ImportApiTest extends ServerTest {
                 QV0CC,Gamma,47.6,-38.2,452.725,5,156.7,2026-05-01
                 """));
         assertThat(counts(view)).isEqualTo("3 new, 0 changed, 0 same, 0 bad, 2 in doubt, 0 gone");
-        assertThat(body("/api/imports/" + view.path("id").asString() + "/rows?kind=doubtful"))
+        assertThat(get("/api/imports/" + view.path("id").asString() + "/rows?kind=doubtful")
+                        .ok()
+                        .toString())
                 .contains("450.525 MHz of Beta lies in no amateur band of Region 2");
     }
 

@@ -55,10 +55,11 @@ class ReckonApiTest extends ServerTest {
         assertThat(finding.path("severity").asString()).isEqualTo("error");
         assertThat(finding.path("message").asString()).contains("71.9 (0.4 away)", "69.3 (2.2 away)");
         assertThat(finding.path("fixes").get(0).path("line").asString()).isEqualTo("145.310- 71.9");
-        JsonNode swapped = reckon("144.710 145.310 T71.9", "r2-north-america")
-                .path("findings")
-                .get(0);
-        assertThat(swapped.path("fixes").get(0).path("line").asString()).isEqualTo("145.310 > 144.710 T71.9");
+        JsonNode turned = reckon("144.710 145.310 T71.9", "r2-north-america");
+        assertThat(turned.path("sum").path("listen").asString()).isEqualTo("145.310");
+        JsonNode asked = turned.path("findings").get(0);
+        assertThat(asked.path("code").asString()).isEqualTo("pair-turned");
+        assertThat(asked.path("fixes").get(0).path("line").asString()).isEqualTo("144.710 tx 145.310 T71.9");
     }
 
     @ParameterizedTest

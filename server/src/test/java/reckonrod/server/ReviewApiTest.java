@@ -70,7 +70,7 @@ class ReviewApiTest extends ServerTest {
         StringBuilder text = new StringBuilder();
         for (int i = 0; i < 5_000; i++) {
             text.append("SITE ").append((char) ('A' + i % 26)).append(' ');
-            text.append(440 + i % 5)
+            text.append(440 + i % 4)
                     .append('.')
                     .append(100 + i % 900)
                     .append("+ ")

@@ -149,7 +149,24 @@ final class NameReading {
                 && sentence.at(index - 1).isMark('/');
         return item.isWord()
                 && !item.used
-                && (item.entry == null || item.entry.inNames() || behindSlash && item.text.length() == 1);
+                && (item.entry == null
+                        || item.entry.inNames()
+                        || behindSlash && item.text.length() == 1
+                        || isLetterOfName(sentence, index));
+    }
+
+    /** A letter alone right behind an unknown word parts one site from the next: SITE A, SITE F. */
+    static boolean isLetterOfName(Sentence sentence, int index) {
+        Item letter = sentence.at(index);
+        Item next = sentence.at(index + 1);
+        boolean beforeFrequency = next instanceof Figure figure
+                && figure.gap == Item.Gap.BLANK
+                && figure.strength.compareTo(Figure.Strength.TONE) > 0;
+        return letter.isWord()
+                && letter.text.length() == 1
+                && letter.gap == Item.Gap.BLANK
+                && isUnknown(sentence.at(index - 1))
+                && (beforeFrequency || next == null);
     }
 
     /** Whether a word means nothing here, not even as the code of a tone or the letter of a directory. */
@@ -173,7 +190,7 @@ final class NameReading {
         }
         int end = to;
         // repeater on 145.310: the little words at the end lead to the frequency.
-        while (end > start && sentence.at(end - 1).is(Role.FILLER)) {
+        while (end > start && sentence.at(end - 1).is(Role.FILLER) && !isLetterOfName(sentence, end - 1)) {
             end--;
         }
         boolean unknown = false;

@@ -84,7 +84,8 @@ final class PlainWords {
     /** W/ means with, unless only other letters of a directory stand behind it: W/E. */
     private void takeLetterBeforeSlash(Item word, int index) {
         Item next = sentence.at(index + 1);
-        boolean letters = next == null || next.isWord() && DirectoryLetters.of(next.text).isPresent();
+        boolean letters =
+                next == null || next.isWord() && DirectoryLetters.of(next.text).isPresent();
         if (letters && sentence.typed(word).equalsIgnoreCase("W/")) {
             flag(DirectoryFlag.WIDE_AREA);
         }

@@ -91,6 +91,9 @@ final class SideWords {
             return false;
         }
         int index = sentence.indexOf(item);
+        if (NameReading.isLetterOfName(sentence, index) && !isOtherLetterThere(item)) {
+            return false;
+        }
         // Behind its frequency a letter says a side only where the other letter says the other.
         return isFrequency(target(index, 1)) || isFrequency(target(index, -1)) && isOtherLetterThere(item);
     }

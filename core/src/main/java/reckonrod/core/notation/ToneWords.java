@@ -55,7 +55,8 @@ final class ToneWords {
         if (before != null && before.isMark(':')) {
             before = sentence.at(index - 2);
         }
-        boolean word = before != null && before.entry != null && before.entry.role().isToneWord();
+        boolean word =
+                before != null && before.entry != null && before.entry.role().isToneWord();
         return word && !(next instanceof Figure);
     }
 

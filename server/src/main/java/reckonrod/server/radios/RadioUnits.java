@@ -89,9 +89,20 @@ public class RadioUnits {
         return written;
     }
 
-    /** A snapshot was put back, and read back to prove it. */
-    public void wasRestored(String id) {
-        record(id).isWhole();
+    /**
+     * A snapshot was put back, and read back to prove it. What an older one brought back is the radio's own again, though it
+     * be the same as a list wrote later.
+     */
+    public void wasRestored(String id, UUID restored) {
+        UnitRecord unit = record(id);
+        unit.isWhole();
+        boolean older = unit.writtenSnapshot() != null
+                && snapshot(id, restored)
+                        .takenAt()
+                        .isBefore(snapshot(id, unit.writtenSnapshot()).takenAt());
+        if (older) {
+            unit.wasWritten(List.of(), null);
+        }
     }
 
     /** Keeps what a radio holds. */

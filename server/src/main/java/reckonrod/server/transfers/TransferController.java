@@ -143,7 +143,7 @@ class TransferController {
         JobView job = jobs.begin(radioId, JobKind.RESTORE);
         runner.start(job.id(), unit, snapshot.id(), transfer -> {
             transfer.restore(snapshot.image());
-            units.wasRestored(radioId);
+            units.wasRestored(radioId, snapshot.id());
             units.keep(radioId, "Put back: " + snapshot.reason(), snapshot.image());
             return unit.name() + " holds the snapshot again, read back and found equal.";
         });
