@@ -60,6 +60,12 @@ class AccessibilityIT extends BrowserTest {
         assertThat(page.locator(".v-dialog tbody tr").first()).isVisible();
         check(page);
         page.keyboard().press("Escape");
+        assertThat(page.locator(".v-dialog--active, .v-overlay--active")).hasCount(0);
+        page.keyboard().press("?");
+        button(page, "Words of the line").click();
+        assertThat(page.getByText("145.310 receive only")).isAttached();
+        check(page);
+        page.keyboard().press("Escape");
         if (width > 720) {
             page.locator(".counts").click();
             assertThat(page.locator(".v-dialog .where").first()).isVisible();
@@ -154,7 +160,7 @@ class AccessibilityIT extends BrowserTest {
                 .isEmpty();
     }
 
-    private static void check(Page page) {
+    static void check(Page page) {
         List<String> violations = new AxeBuilder(page)
                         .withTags(List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice"))
                         .analyze()

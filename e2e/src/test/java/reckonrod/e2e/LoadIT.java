@@ -51,6 +51,7 @@ class LoadIT extends BrowserTest {
         Locator dialog = page.getByRole(AriaRole.DIALOG);
         assertThat(dialog).containsText("channels of W12 · blue would go");
         assertThat(dialog).containsText("CALL (slot 0)");
+        AccessibilityIT.check(page);
         button(page, "Write nothing").click();
         assertThat(page.locator(".steps .job")).containsText("a snapshot of it is kept");
         page.getByLabel("Write slot 0, CALL").uncheck();

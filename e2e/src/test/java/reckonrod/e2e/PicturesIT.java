@@ -43,6 +43,10 @@ class PicturesIT extends BrowserTest {
         reckonLine(page).fill("SKARRA 145.310- 71.9");
         assertThat(page.locator("#reckon-answer")).containsText("144.710");
         take(page, "reckon-line");
+        page.locator(".reckon button.card").click();
+        assertThat(page.getByText("145.310 receive only")).isAttached();
+        take(page, "notation");
+        page.keyboard().press("Escape");
         reckonLine(page).press("Enter");
         row(page, 4).click();
         assertThat(page.locator(".working")).containsText("SKARRA");
