@@ -8,6 +8,7 @@ import reckonrod.core.bandplan.Band;
 import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.finding.Field;
 import reckonrod.core.finding.Finding;
+import reckonrod.core.finding.Fix;
 import reckonrod.core.frequency.Frequency;
 import reckonrod.core.notation.Figure.Strength;
 import reckonrod.core.notation.Figure.Use;
@@ -277,6 +278,11 @@ final class FrequencyChoice {
             return;
         }
         Frequency listen = parts.receive.orElseThrow();
+        Optional<Band> talkBand = plan.bandAt(talk.get());
+        if (talkBand.isPresent() && !talkBand.equals(plan.bandAt(listen))) {
+            askBands(listen, talk.get());
+            return;
+        }
         if (plan.hasRule(listen, talk.get()) || !plan.hasRule(talk.get(), listen)) {
             return;
         }
@@ -287,10 +293,19 @@ final class FrequencyChoice {
                 LineFindings.PAIR_TURNED,
                 Field.RECEIVE,
                 Map.of("input", listen.toString(), "output", talk.get().toString(), "plan", plan.shortTitle()),
-                List.of(LineEdit.replace(
-                        "Listen on " + listen.toMegahertzText(),
-                        sentence.line,
-                        transmitFigure,
-                        "tx " + sentence.typed(transmitFigure)))));
+                List.of(talkOn(transmitFigure, listen))));
+    }
+
+    private void askBands(Frequency listen, Frequency talk) {
+        parts.findings.add(new Finding(
+                LineFindings.PAIR_ACROSS_BANDS,
+                Field.TRANSMIT,
+                Map.of("listen", listen.toString(), "talk", talk.toString()),
+                List.of(talkOn(transmitFigure, listen), talkOn(parts.receiveFigure, talk))));
+    }
+
+    private Fix talkOn(Figure figure, Frequency listen) {
+        return LineEdit.replace(
+                "Listen on " + listen.toMegahertzText(), sentence.line, figure, "tx " + sentence.typed(figure));
     }
 }

@@ -71,6 +71,12 @@ final class LineFindings {
             Severity.DOUBT,
             "{input} stood first and is an input by {plan}, so {output} was taken for listening.",
             "Two frequencies without a word are read output first, unless only the other order fits the plan.");
+    static final FindingKind PAIR_ACROSS_BANDS = new FindingKind(
+            "pair-across-bands",
+            Severity.DOUBT,
+            "{listen} and {talk} lie in two bands, and no word says which of them is talked on: the first was taken for"
+                    + " listening.",
+            "A directory may mean a satellite's two ways, or two repeaters of one site.");
     static final FindingKind ONLY_LISTEN = new FindingKind(
             "only-listen-given",
             Severity.DOUBT,
