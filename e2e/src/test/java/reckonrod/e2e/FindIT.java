@@ -72,7 +72,7 @@ class FindIT extends BrowserTest {
         page.getByLabel("Names").selectOption("call-sign");
         assertThat(page.locator(".v-dialog")).containsText("\"QV0HB\" 146.940 -0.600 T100.0");
         button(page, "Put 2 channels in, into slots 4, 18").click();
-        assertThat(page.locator(".v-snackbar")).containsText("2 channels are in Vellan home");
+        assertThat(page.locator(".notice")).containsText("2 channels are in Vellan home");
         page.keyboard().press("Alt+2");
         assertThat(row(page, 4)).containsText("QV0HB");
         assertThat(row(page, 4)).containsText("146.340");
@@ -164,8 +164,7 @@ class FindIT extends BrowserTest {
         int legs = page.locator(".trip tbody tr").count();
         page.getByLabel("Name").fill("Zz trip");
         button(page, "Make a list of its own, home channels kept").click();
-        assertThat(page.locator(".v-snackbar"))
-                .containsText("“Zz trip” is open, with the channels of Vellan home kept");
+        assertThat(page.locator(".notice")).containsText("“Zz trip” is open, with the channels of Vellan home kept");
         assertThat(page.locator(".top select")).containsText("Zz trip");
         page.keyboard().press("Alt+2");
         assertThat(page.locator("h1")).hasText("Zz trip");
@@ -184,7 +183,7 @@ class FindIT extends BrowserTest {
         Locator places = page.getByLabel("Places along the route");
         places.fill("Port Ardmoor; Atlantis");
         button(page, "Go").click();
-        assertThat(page.locator(".v-snackbar")).containsText("No place is called “Atlantis”");
+        assertThat(page.locator(".notice")).containsText("No place is called “Atlantis”");
         assertThat(places).hasValue("Port Ardmoor; Atlantis");
         places.fill("Port Ardmoor; 47.5 -34.95");
         places.press("Enter");
@@ -218,7 +217,7 @@ class FindIT extends BrowserTest {
         button(page, "Take 1 into Vellan home").tap();
         page.getByLabel("Block").selectOption("Round · 2 m (4–19)");
         button(page, "Put 1 channel in, into slot 4").tap();
-        assertThat(page.locator(".v-snackbar")).containsText("1 channel is in Vellan home");
+        assertThat(page.locator(".notice")).containsText("1 channel is in Vellan home");
         undoAll(page);
     }
 
@@ -238,7 +237,7 @@ class FindIT extends BrowserTest {
         page.locator(".v-dialog input[type=number]").fill("140");
         page.locator(".v-dialog input[type=number]").press("Tab");
         button(page, "Put 1 channel in, into slot 140").click();
-        assertThat(page.locator(".v-snackbar")).containsText("1 channel is in Vellan home");
+        assertThat(page.locator(".notice")).containsText("1 channel is in Vellan home");
         page.navigate(Application.address() + "/sources");
         takeIn(page, listing.formatted("100.0", 2), "1 changed");
         page.navigate(Application.address() + "/arrange");

@@ -154,16 +154,16 @@ class HandsIT extends BrowserTest {
         Assertions.assertThat(page.title()).isEqualTo("Arrange · Vellan home · Reckonrod");
 
         page.getByLabel("Open list").selectOption("new");
-        page.getByLabel("Name").fill("Other tab " + System.nanoTime());
+        page.getByLabel("Name").fill("Zz other tab " + System.nanoTime());
         button(page, "Make the list").click();
-        assertThat(page.locator(".middle h1")).containsText("Other tab");
+        assertThat(page.locator(".middle h1")).containsText("Zz other tab");
         assertThat(page.locator(".working")).containsText("Slot 0 is free");
         Page second = page.context().newPage();
         second.navigate(Application.address() + "/arrange");
         second.getByLabel("Open list").selectOption("Vellan home");
         assertThat(second.locator(".middle h1")).hasText("Vellan home");
         page.reload();
-        assertThat(page.locator(".middle h1")).containsText("Other tab");
+        assertThat(page.locator(".middle h1")).containsText("Zz other tab");
         page.getByLabel("Open list").selectOption("Vellan home");
         assertThat(row(page, 6)).hasAttribute("aria-selected", "true");
     }

@@ -209,7 +209,7 @@ final class FrequencyChoice {
         if (figure.strength.compareTo(Strength.OUTSIDE) < 0 && !wholeInBand || toneTooFine) {
             return;
         }
-        if (sameBand && figure.tone != null && figure.unit == null && isToneRather(figure, receive, listen)) {
+        if (figure.tone != null && figure.unit == null && isToneRather(figure, receive, listen)) {
             tellToneOrFrequency(figure, true);
             return;
         }

@@ -36,6 +36,7 @@ final class Lexer {
     }
 
     private void run() {
+        openCells();
         while (pos < line.length) {
             char letter = line.text[pos];
             if (letter == ' ' || letter == '\'') {
@@ -84,14 +85,51 @@ final class Lexer {
         add(new Item(Kind.WORD, line.slice(pos, end), from(), to(end), gap), end);
     }
 
-    private void quoted() {
-        int end = pos + 1;
-        while (end < line.length) {
-            if (line.text[end] == '"' && line.charAt(end + 1) != '"') {
-                break;
+    /** In a row of quoted cells the quotes part as tabs do; a name alone in quotes, or the first of them, stays quoted. */
+    private void openCells() {
+        List<int[]> cells = new ArrayList<>();
+        int figures = 0;
+        int open = 0;
+        while (open < line.length) {
+            int close = line.text[open] == '"' ? endOfQuoted(open) : open;
+            if (line.text[open] == '"' && close < line.length) {
+                boolean figure = isFigureCell(open + 1, close);
+                figures += figure ? 1 : 0;
+                if (figure || figures > 0) {
+                    cells.add(new int[] {open, close});
+                }
             }
+            open = Math.max(close, open) + 1;
+        }
+        if (cells.size() > 1) {
+            for (int[] cell : cells) {
+                line.text[cell[0]] = '\t';
+                line.text[cell[1]] = '\t';
+            }
+        }
+    }
+
+    /** Where a quoted text ends, two quotes inside it being one; the end of the line if nothing closes it. */
+    private int endOfQuoted(int open) {
+        int end = open + 1;
+        while (end < line.length && (line.text[end] != '"' || line.charAt(end + 1) == '"')) {
             end += line.text[end] == '"' ? 2 : 1;
         }
+        return Math.min(end, line.length);
+    }
+
+    private boolean isFigureCell(int from, int to) {
+        boolean any = to > from;
+        for (int i = from; i < to; i++) {
+            if (!line.isDigitAt(i) && "+-., ".indexOf(line.text[i]) < 0) {
+                any = false;
+            }
+        }
+        return any;
+    }
+
+    private void quoted() {
+        int end = endOfQuoted(pos);
         if (end >= line.length) {
             // A quote that nobody closes is only a mark: inches, or a slip.
             add(new Item(Kind.MARK, "\"", from(), to(pos + 1), gap), pos + 1);
@@ -141,8 +179,17 @@ final class Lexer {
             return true;
         }
         String before = items.get(items.size() - 1).text;
+        Vocabulary.Node run = vocabulary.words().step(before);
+        if (run != null && run.step(line.slice(pos + 1, runOfLetters(pos + 1))) != null) {
+            // repeater-tx, offset-none
+            return true;
+        }
         Vocabulary.Entry entry = vocabulary.word(before);
         boolean signed = entry != null && (entry.role() == Role.REPEATER || entry.role() == Role.SIZE);
+        Vocabulary.Node unitRun = vocabulary.units().step(before);
+        if (unitRun != null && unitRun.step(line.slice(pos + 1, runOfLetters(pos + 1))) != null) {
+            return true;
+        }
         boolean unit = items.size() > 1
                 && items.get(items.size() - 2).isFigure()
                 && vocabulary.units().step(before) != null;

@@ -29,7 +29,7 @@ final class PlainWords {
             if (item.used) {
                 continue;
             }
-            if (item.isMark('=') && i > 0 && !(sentence.at(i + 1) instanceof Figure)) {
+            if (item.isMark('=') && isSimplexMark(i)) {
                 item.used = true;
                 parts.direct(Direction.SIMPLEX);
             } else if (item.isWord() && item.entry != null) {
@@ -38,6 +38,12 @@ final class PlainWords {
                 item.used = takeLetters(item);
             }
         }
+    }
+
+    /** {@code 147.510 =}; behind a word it only parts the word from its value. */
+    private boolean isSimplexMark(int index) {
+        Item before = sentence.at(index - 1);
+        return before != null && !before.isWord() && !(sentence.at(index + 1) instanceof Figure);
     }
 
     /** A letter with a colon behind it is the label of something that was not read: {@code X: 12}. */

@@ -28,6 +28,8 @@ enum Role {
     BOTH_TONES,
     REVERSED_TONE,
     NO_TONE,
+    NO_CTCSS,
+    NO_CODE,
     NO_TALK_TONE,
     NO_LISTEN_TONE,
     CODE,

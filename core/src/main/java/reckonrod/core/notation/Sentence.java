@@ -74,7 +74,9 @@ final class Sentence {
         int end = at;
         for (int i = at; i < raw.size() && node != null; i++) {
             Item item = raw.get(i);
-            node = item.isWord() && item.isCloseBehind() && item.gap != Item.Gap.HYPHEN ? node.step(item.text) : null;
+            node = item.isWord() && item.isCloseBehind() && (i > at || item.gap != Item.Gap.HYPHEN)
+                    ? node.step(item.text)
+                    : null;
             if (node != null && node.entry() != null) {
                 entry = node.entry();
                 end = i + 1;

@@ -110,9 +110,9 @@ final class ShiftWords {
     }
 
     /** Whether a sign between two joined figures is one: not in a date, nor where it parts two frequencies. */
-    private static boolean isJoin(Figure left, Figure right) {
+    private boolean isJoin(Figure left, Figure right) {
         boolean frequency = left.strength.compareTo(Figure.Strength.OUTSIDE) >= 0;
-        boolean twoFrequencies = right.strength == Figure.Strength.BAND && right.unit == null;
+        boolean twoFrequencies = right.strength == Figure.Strength.BAND && right.unit == null && !isSizeLike(right);
         return frequency && !twoFrequencies;
     }
 
@@ -152,7 +152,8 @@ final class ShiftWords {
     private boolean isSizeApart(Figure figure) {
         boolean whole = figure.isWhole() && figure.unit == null;
         // Nor is a bare zero: 146.940- 0.0 is as likely a column that says that there is no tone.
-        return figure.isCloseBehind() && sizeHertz(figure) > 0 && (!whole || isRuleSize(sizeHertz(figure)));
+        boolean ofPlan = isRuleSize(sizeHertz(figure));
+        return sizeHertz(figure) > 0 && (ofPlan || figure.isCloseBehind() && !whole);
     }
 
     /** Behind a sign a figure like 71.9, or a whole standard tone that is no shift of the plan, is a tone. */
@@ -189,11 +190,12 @@ final class ShiftWords {
     }
 
     // Without a unit: below 60 it is megahertz; whole and at least 100 it is kilohertz (600).
-    private static boolean isSizeLike(Figure figure) {
-        if (figure.strength.compareTo(Figure.Strength.WHOLE) > 0 && figure.strength != Figure.Strength.OUTSIDE) {
-            return false;
-        }
-        return sizeHertz(figure) >= 0;
+    private boolean isSizeLike(Figure figure) {
+        long size = sizeHertz(figure);
+        boolean frequency =
+                figure.strength.compareTo(Figure.Strength.WHOLE) > 0 && figure.strength != Figure.Strength.OUTSIDE;
+        // 28 MHz is a band, and the shift of another.
+        return size >= 0 && (!frequency || isRuleSize(size));
     }
 
     /** The size that a figure would be; −1 for none. */

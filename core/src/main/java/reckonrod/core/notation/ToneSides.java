@@ -39,6 +39,8 @@ final class ToneSides {
     private final LineParts parts;
     private final List<Pick> picks = new ArrayList<>(2);
     private boolean noTone;
+    private boolean noCtcss;
+    private boolean noCode;
     private boolean noTalkTone;
     private boolean noListenTone;
 
@@ -52,6 +54,8 @@ final class ToneSides {
         switch (role) {
             case LISTEN_TONE, LISTEN_CODE, NO_LISTEN_TONE -> noListenTone = true;
             case TALK_TONE, TALK_CODE, NO_TALK_TONE -> noTalkTone = true;
+            case TONE, NO_CTCSS -> noCtcss = true;
+            case CODE, NO_CODE -> noCode = true;
             default -> noTone = true;
         }
     }
@@ -168,16 +172,8 @@ final class ToneSides {
 
     private void settleWord(Item word) {
         switch (word.entry.role()) {
-            case NO_TONE -> {
-                noTone = true;
-                word.used = true;
-            }
-            case NO_TALK_TONE -> {
-                noTalkTone = true;
-                word.used = true;
-            }
-            case NO_LISTEN_TONE -> {
-                noListenTone = true;
+            case NO_TONE, NO_CTCSS, NO_CODE, NO_TALK_TONE, NO_LISTEN_TONE -> {
+                none(word.entry.role());
                 word.used = true;
             }
             case BOTH_TONES -> {
@@ -188,6 +184,14 @@ final class ToneSides {
             }
             // The word that says whose tone it is may stand apart from it: 023 DCS decode.
             case TONE, CODE -> word.used = !picks.isEmpty();
+            // 71.9 (encode only)
+            case TALK_TONE, LISTEN_TONE -> {
+                boolean only = picks.size() == 1 && picks.get(0).isUnsaid() && word.text.length() > 1;
+                word.used = only;
+                if (only) {
+                    picks.get(0).side = word.entry.role();
+                }
+            }
             default -> {}
         }
     }
@@ -278,14 +282,19 @@ final class ToneSides {
     }
 
     private void tellDenied() {
-        boolean talk = parts.talkTone != NoTone.NONE;
-        boolean listen = parts.listenTone != NoTone.NONE;
-        if (noTone && (talk || listen) || noTalkTone && talk || noListenTone && listen) {
-            Tone tone = (noTone || noTalkTone) && talk ? parts.talkTone : parts.listenTone;
+        boolean talk = isDenied(parts.talkTone, noTalkTone);
+        if (talk || isDenied(parts.listenTone, noListenTone)) {
+            Tone tone = talk ? parts.talkTone : parts.listenTone;
             parts.findings.add(Finding.of(
                     LineFindings.TONE_DENIED,
-                    tone == parts.talkTone ? Field.TALK_TONE : Field.LISTEN_TONE,
+                    talk ? Field.TALK_TONE : Field.LISTEN_TONE,
                     Map.of("tone", tone.toString())));
         }
+    }
+
+    /** In tables "DCS none" stands beside a CTCSS tone, and denies none but codes. */
+    private boolean isDenied(Tone tone, boolean noneOnSide) {
+        boolean code = tone instanceof DcsCode;
+        return tone != NoTone.NONE && (noTone || noneOnSide || (code ? noCode : noCtcss));
     }
 }

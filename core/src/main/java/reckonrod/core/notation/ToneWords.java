@@ -148,7 +148,7 @@ final class ToneWords {
     }
 
     private static boolean isNothing(Item item) {
-        return !item.used && NOTHING.contains(item.text);
+        return !item.used && (item.is(Role.NOTHING) || NOTHING.contains(item.text));
     }
 
     /** How well an item would be the tone of a word: 2 for a standard tone or a code, 1 for a figure like one, 0 for none. */

@@ -344,7 +344,8 @@ class ImportStore {
                             + (users.size() > 5 ? " and " + (users.size() - 5) + " more" : "")
                             + ". Take those out of their lists first.");
         }
-        entities.createNativeQuery("delete from directory_entry e using directory_import_row r"
+        // Those in doubt may not have been taken.
+        int gone = entities.createNativeQuery("delete from directory_entry e using directory_import_row r"
                         + " where r.import_id = :import and r.kind = 'NEW' and r.entry_id = e.id")
                 .setParameter("import", id)
                 .executeUpdate();
@@ -364,7 +365,7 @@ class ImportStore {
                 .executeUpdate();
         record.end(
                 ImportState.TAKEN_BACK,
-                "Taken back: " + counted(added.size(), "entry", "entries") + " went, " + counted(restored, "is", "are")
+                "Taken back: " + counted(gone, "entry", "entries") + " went, " + counted(restored, "is", "are")
                         + " as before.",
                 clock.instant());
     }
