@@ -140,7 +140,7 @@ class AccessibilityIT extends BrowserTest {
         Object cut = page.evaluate("""
                 () => [...document.querySelectorAll('button, select, input, textarea, a')].filter(each => {
                   const box = each.getBoundingClientRect()
-                  if (!box.width || !box.height || each.closest('.unseen, .leaflet-container, .v-overlay-container'))
+                  if (!box.width || !box.height || each.closest('.skip, .unseen, .leaflet-container, .v-overlay-container'))
                     return false
                   for (let at = each.parentElement; at; at = at.parentElement) {
                     const style = getComputedStyle(at)

@@ -221,7 +221,8 @@ class HandsIT extends BrowserTest {
         Assertions.assertThat(rows.intValue()).isGreaterThanOrEqualTo(5);
         for (String action : List.of("History", "Paste lines", "Satellite pass", "Working of the channel")) {
             button(page, "More").click();
-            assertThat(page.getByText(action, new Page.GetByTextOptions().setExact(true)))
+            assertThat(page.locator(".v-list-item-title")
+                            .getByText(action, new Locator.GetByTextOptions().setExact(true)))
                     .isVisible();
             page.keyboard().press("Escape");
         }
@@ -245,7 +246,7 @@ class HandsIT extends BrowserTest {
         assertThat(page.locator("main")).containsText("There is no page here");
         page.navigate(Application.address() + "/load/nonesuch");
         assertThat(page.locator("main")).containsText("There is no radio “nonesuch” here");
-        assertThat(button(page, "Read")).hasCount(0);
+        assertThat(button(page, "Read W12")).hasCount(0);
         page.navigate(Application.address() + "/fit/nonesuch");
         assertThat(page.locator("main")).containsText("There is no radio “nonesuch” here");
     }
