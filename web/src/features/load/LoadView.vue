@@ -267,22 +267,7 @@ header {
   margin: 8px 0 0;
   font-size: 13.5px;
 }
-ol.own {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px 12px;
-  align-items: center;
-  margin: 10px 0 0;
-  font-size: 13.5px;
-}
-.acts {
-  display: flex;
-  gap: 8px;
-}
-.middle:focus {
-  outline: none;
-}
-.person {
+ol.person {
   margin-top: 2px;
   padding-left: 20px;
 }

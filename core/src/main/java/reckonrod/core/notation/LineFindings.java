@@ -77,6 +77,16 @@ final class LineFindings {
             "{listen} and {talk} lie in two bands, and no word says which of them is talked on: the first was taken for"
                     + " listening.",
             "A directory may mean a satellite's two ways, or two repeaters of one site.");
+    static final FindingKind TONES_BY_PLACE = new FindingKind(
+            "tones-by-place",
+            Severity.DOUBT,
+            "{first} and {second} were each taken for the frequency that they stand behind.",
+            "No word says which tone is sent and which opens the speaker.");
+    static final FindingKind TONE_BESIDE_LISTEN = new FindingKind(
+            "tone-beside-listen",
+            Severity.DOUBT,
+            "{tone} stands beside the frequency listened on; it was taken for talking.",
+            "A tone without a word is sent. If it is to open the speaker, write R in front of it.");
     static final FindingKind ONLY_LISTEN = new FindingKind(
             "only-listen-given",
             Severity.DOUBT,

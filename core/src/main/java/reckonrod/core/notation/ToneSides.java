@@ -148,6 +148,7 @@ final class ToneSides {
 
     /** Gives every tone its side. */
     void settle() {
+        settleBeside();
         for (Item item : sentence.items) {
             if (item.entry != null && !item.used) {
                 settleWord(item);
@@ -168,6 +169,71 @@ final class ToneSides {
             }
         }
         tellDenied();
+    }
+
+    /** {@code rx 145.310 100.0 tx 144.710 71.9}: each frequency has its own tone, or none, right behind it. */
+    private void settleBeside() {
+        List<Item> order = new ArrayList<>();
+        for (Item item : sentence.items) {
+            if (isFrequency(item) || has(item) || isNone(item)) {
+                order.add(item);
+            }
+        }
+        boolean alternating = order.size() == 4
+                && isFrequency(order.get(0))
+                && !isFrequency(order.get(1))
+                && isFrequency(order.get(2))
+                && !isFrequency(order.get(3));
+        boolean unsaid = picks.stream().allMatch(Pick::isUnsaid);
+        if (alternating && unsaid && !picks.isEmpty()) {
+            giveSide(order.get(1), order.get(0));
+            giveSide(order.get(3), order.get(2));
+            boolean two = picks.size() == 2 && !picks.get(0).tone.equals(picks.get(1).tone);
+            if (two && !parts.sidesSaid) {
+                parts.findings.add(Finding.of(
+                        LineFindings.TONES_BY_PLACE,
+                        Field.TALK_TONE,
+                        Map.of(
+                                "first", picks.get(0).tone.toString(),
+                                "second", picks.get(1).tone.toString())));
+            }
+        } else if (parts.sidesSaid && unsaid && picks.size() == 1 && isBetween(order)) {
+            parts.findings.add(Finding.of(
+                    LineFindings.TONE_BESIDE_LISTEN,
+                    Field.TALK_TONE,
+                    Map.of("tone", picks.get(0).tone.toString())));
+        }
+    }
+
+    private static boolean isFrequency(Item item) {
+        return item instanceof Figure figure && (figure.use == Figure.Use.RECEIVE || figure.use == Figure.Use.TRANSMIT);
+    }
+
+    private static boolean isNone(Item item) {
+        return !item.used && (item.is(Role.NO_TONE) || item.is(Role.NOTHING));
+    }
+
+    private boolean isListenedOn(Item frequency) {
+        return (((Figure) frequency).use == Figure.Use.RECEIVE) != parts.turned;
+    }
+
+    private void giveSide(Item tone, Item frequency) {
+        boolean listens = isListenedOn(frequency);
+        if (has(tone)) {
+            side(tone, listens);
+        } else {
+            tone.used = true;
+            none(listens ? Role.NO_LISTEN_TONE : Role.NO_TALK_TONE);
+        }
+    }
+
+    /** Whether the only tone stands behind the frequency listened on and in front of the one talked on. */
+    private boolean isBetween(List<Item> order) {
+        return order.size() == 3
+                && isFrequency(order.get(0))
+                && isListenedOn(order.get(0))
+                && has(order.get(1))
+                && isFrequency(order.get(2));
     }
 
     private void settleWord(Item word) {
