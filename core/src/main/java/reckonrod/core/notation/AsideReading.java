@@ -32,6 +32,7 @@ final class AsideReading {
     }
 
     void read() {
+        takeBullet();
         for (int i = 0; i < sentence.items.size(); i++) {
             Item item = sentence.items.get(i);
             if (item.entry != null && !item.used) {
@@ -48,6 +49,28 @@ final class AsideReading {
                     LineFindings.NOT_KEPT,
                     Field.LINE,
                     Map.of("words", notKept.stream().collect(Collectors.joining("\", \"", "\"", "\"")))));
+        }
+    }
+
+    /** What a list has in front of its lines: a bullet, or a number with a point or a bracket. */
+    private void takeBullet() {
+        Item first = sentence.at(0);
+        Item next = sentence.at(1);
+        if (first == null || next == null || next.gap == Item.Gap.NONE) {
+            return;
+        }
+        if (first.isMark('*') || first.isMark('•') || first.isMark('>')) {
+            first.used = true;
+        } else if (first instanceof Figure figure
+                && figure.isWhole()
+                && figure.unit == null
+                && figure.strength == Figure.Strength.NONE
+                && figure.tone == null
+                && figure.shortenedTone() == null) {
+            String behind = sentence.typed(figure.to, next.from).strip();
+            if (behind.equals(".") || behind.equals(")")) {
+                figure.takeFor(Figure.Use.ASIDE);
+            }
         }
     }
 

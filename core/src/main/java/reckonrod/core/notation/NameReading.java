@@ -6,6 +6,8 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.StringJoiner;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import reckonrod.core.channel.Channel;
 import reckonrod.core.finding.Field;
 import reckonrod.core.finding.Finding;
@@ -19,6 +21,9 @@ import reckonrod.core.tone.ToneTable;
  */
 final class NameReading {
     private static final int MOST_NAME_DIGITS = 3;
+    private static final Pattern DECIMAL = Pattern.compile("\"\\s*\\d+[.,]\\d+\\s*\"");
+    /** D023NI, T100X: a tone with letters behind it that say nothing. */
+    private static final Pattern LIKE_TONE = Pattern.compile("((?:t|r|tr|d|td|rd|dcs|dpl|pl|ct)\\d{2,4})[a-z]+");
 
     private final Sentence sentence;
     private final LineParts parts;
@@ -70,13 +75,18 @@ final class NameReading {
 
     private void takeQuoted() {
         for (Item item : sentence.items) {
-            if (item.kind == Kind.QUOTED && !item.used && !quoted) {
+            if (item.kind == Kind.QUOTED && !item.used && !quoted && !isQuotedDecimal(item)) {
                 String inside = sentence.typed(item.from + 1, item.to - 1).replace("\"\"", "\"");
                 item.used = true;
                 quoted = true;
                 name.add(inside);
             }
         }
+    }
+
+    // A decimal in quotes behind the frequency is a cell of a table, and hardly a name.
+    private boolean isQuotedDecimal(Item item) {
+        return item != sentence.at(0) && DECIMAL.matcher(sentence.typed(item)).matches();
     }
 
     private void setName(String text) {
@@ -233,7 +243,10 @@ final class NameReading {
     }
 
     private boolean tellNear(Item item) {
-        Optional<String> known = vocabulary.nearlyKnown(item.text);
+        Matcher tone = LIKE_TONE.matcher(item.text);
+        Optional<String> known = tone.matches()
+                ? Optional.of(tone.group(1).toUpperCase(Locale.ROOT))
+                : vocabulary.nearlyKnown(item.text);
         known.ifPresent(word -> {
             Fix fix = LineEdit.replace("Write " + word, sentence.line, item, word);
             parts.findings.add(new Finding(

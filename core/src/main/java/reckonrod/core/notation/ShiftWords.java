@@ -102,7 +102,7 @@ final class ShiftWords {
             return;
         }
         Direction said = sign.text.equals("-") ? Direction.MINUS : Direction.PLUS;
-        if (left instanceof Figure size && isSizeLike(size)) {
+        if (left instanceof Figure size && size.isFree() && isSizeLike(size)) {
             takeSize(size, said);
             return;
         }

@@ -293,6 +293,13 @@ final class ToneSides {
         if (!parts.talkTone.isPresent()) {
             parts.talkTone = pick.tone;
         } else if (!parts.listenTone.isPresent() && isListenTone(pick)) {
+            boolean otherKind = pick.tone instanceof DcsCode != parts.talkTone instanceof DcsCode;
+            if (otherKind) {
+                parts.findings.add(Finding.of(
+                        LineFindings.WORD_TAKEN,
+                        Field.LISTEN_TONE,
+                        Map.of("word", sentence.typed(pick.item), "meaning", "the tone that opens the speaker")));
+            }
             parts.listenTone = pick.tone;
         } else {
             talk(pick);
