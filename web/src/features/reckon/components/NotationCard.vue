@@ -66,7 +66,9 @@ function attempt(line: string) {
           </tr>
         </tbody>
       </table>
-      <p v-if="data && !shown.length" class="quiet">No word like “{{ wanted }}”.</p>
+      <p v-if="data && !shown.length" class="quiet">
+        No word like “{{ wanted }}” is on this card. Other people’s words are read too: try it in the line.
+      </p>
     </div>
     <v-btn @click="open = false">Close</v-btn>
   </SheetDialog>
