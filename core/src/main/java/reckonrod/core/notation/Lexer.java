@@ -87,9 +87,12 @@ final class Lexer {
 
     /** In a row of quoted cells the quotes part as tabs do; a name alone in quotes, or the first of them, stays quoted. */
     private void openCells() {
-        List<int[]> cells = new ArrayList<>();
-        int figures = 0;
         int open = 0;
+        while (open < line.length && line.text[open] != '"') {
+            open++;
+        }
+        List<int[]> cells = new ArrayList<>(0);
+        int figures = 0;
         while (open < line.length) {
             int close = line.text[open] == '"' ? endOfQuoted(open) : open;
             if (line.text[open] == '"' && close < line.length) {

@@ -152,8 +152,8 @@ final class ShiftWords {
     private boolean isSizeApart(Figure figure) {
         boolean whole = figure.isWhole() && figure.unit == null;
         // Nor is a bare zero: 146.940- 0.0 is as likely a column that says that there is no tone.
-        boolean ofPlan = isRuleSize(sizeHertz(figure));
-        return sizeHertz(figure) > 0 && (ofPlan || figure.isCloseBehind() && !whole);
+        long size = sizeHertz(figure);
+        return size > 0 && (figure.isCloseBehind() && !whole || isRuleSize(size));
     }
 
     /** Behind a sign a figure like 71.9, or a whole standard tone that is no shift of the plan, is a tone. */

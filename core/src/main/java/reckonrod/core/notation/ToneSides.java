@@ -66,7 +66,12 @@ final class ToneSides {
 
     /** Whether a tone was made of that item. */
     boolean has(Item item) {
-        return picks.stream().anyMatch(pick -> pick.item == item);
+        for (Pick pick : picks) {
+            if (pick.item == item) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** Gives the tone of a figure to one side, as a word beside it says. */
