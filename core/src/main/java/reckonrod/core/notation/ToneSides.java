@@ -254,7 +254,7 @@ final class ToneSides {
                 }
             }
             // The word that says whose tone it is may stand apart from it: 023 DCS decode.
-            case TONE, CODE -> word.used = !picks.isEmpty();
+            case TONE, CODE -> word.used = picks.stream().anyMatch(pick -> isOfKind(pick, word.entry.role()));
             // 71.9 (encode only)
             case TALK_TONE, LISTEN_TONE -> {
                 boolean only = picks.size() == 1 && picks.get(0).isUnsaid() && word.text.length() > 1;
@@ -265,6 +265,12 @@ final class ToneSides {
             }
             default -> {}
         }
+    }
+
+    // RD047N, DCS 023: the word speaks of a tone that was not found, not of the one whose side is said elsewhere.
+    private static boolean isOfKind(Pick pick, Role role) {
+        boolean code = pick.tone instanceof DcsCode;
+        return pick.isUnsaid() && (role == Role.CODE) == code;
     }
 
     /** {@code CSQ / 100.0}: nothing on the talk side, a tone on the listen side. */
