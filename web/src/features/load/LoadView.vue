@@ -31,7 +31,7 @@ const { tellProblem } = useNotice()
 
 const changes = computed(() => difference.value?.slots.map((each) => each.change) ?? [])
 const count = computed(() => difference.value?.slots.filter((each) => !each.left).length ?? 0)
-const loss = computed(() => (difference.value?.removed ?? 0) + (difference.value?.replaced ?? 0))
+const loss = computed(() => difference.value?.loses ?? 0)
 /** What is written, in numbers: 5 new, 3 changed, 9 removed. */
 const sum = computed(() => {
   const now = difference.value
@@ -57,7 +57,7 @@ const writeWords = computed(() => {
 const lost = computed(
   () =>
     difference.value?.slots
-      .filter((each) => !each.left && (each.change.kind === 'removed' || each.change.kind === 'replaced'))
+      .filter((each) => !each.left && each.change.takesAway)
       .map(
         (each) =>
           `${each.change.before?.name || each.change.before?.listen || 'unreadable'} (slot ${each.change.slot})`,

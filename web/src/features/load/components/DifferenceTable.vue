@@ -8,7 +8,6 @@ const emit = defineEmits<{ leave: [slot: number, left: boolean] }>()
 const plan = computed(() => new Map(props.planned?.map((each) => [each.change.slot, each]) ?? []))
 
 const WORDS = { added: 'new', changed: 'changed', replaced: 'replaced', removed: 'removed' }
-const takesAway = (change: SlotChange) => change.kind === 'removed' || change.kind === 'replaced'
 type Slot = Schemas['SlotView']
 const FIELDS: Record<string, (slot: Slot) => string> = {
   name: (slot) => slot.name || 'no name',
@@ -65,7 +64,7 @@ function title({ before, after }: SlotChange) {
           }}</template>
           <template v-else>{{ WORDS[change.kind] }}</template>
           <span
-            v-if="plan.get(change.slot) && takesAway(change) && !plan.get(change.slot)?.fromList"
+            v-if="plan.get(change.slot) && change.takesAway && !plan.get(change.slot)?.fromList"
             class="only"
           >
             only in the radio

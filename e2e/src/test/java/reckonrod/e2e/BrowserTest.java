@@ -9,6 +9,7 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -27,6 +28,8 @@ abstract class BrowserTest {
 
     @BeforeAll
     static void open() {
+        // A machine that does other work besides is slow, not wrong.
+        PlaywrightAssertions.setDefaultAssertionTimeout(15_000);
         playwright = Playwright.create();
         browser = playwright
                 .chromium()

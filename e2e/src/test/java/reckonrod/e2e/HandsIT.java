@@ -91,7 +91,7 @@ class HandsIT extends BrowserTest {
         page.keyboard().type("hello there\n", new Keyboard.TypeOptions().setDelay(3));
         assertThat(reckonLine(page)).hasValue("hello there");
         // Enter before the answer is there is told below the screen; after it, the answer itself says it.
-        assertThat(page.locator(".notice, #reckon-answer")
+        assertThat(page.locator(".notice:visible, #reckon-answer:visible")
                         .getByText("No frequency was found")
                         .first())
                 .isVisible();

@@ -14,6 +14,7 @@ import reckonrod.server.radios.Snapshot;
 /**
  * What writing a list would change in a radio, slot by slot, against a snapshot of it.
  *
+ * @param loses how many channels of the radio go
  * @param held how many channels the radio will hold
  * @param keptOfTheRadio how many channels that came from no list are left as they are
  * @param mustBeAsked whether so much goes that the person is to be asked first
@@ -30,6 +31,7 @@ record DifferenceView(
         int changed,
         int replaced,
         int removed,
+        int loses,
         int held,
         int keptOfTheRadio,
         boolean mustBeAsked,
@@ -42,10 +44,15 @@ record DifferenceView(
         removed
     }
 
-    /** One slot before and after. */
+    /**
+     * One slot before and after.
+     *
+     * @param takesAway whether the channel that it holds goes
+     */
     record SlotChange(
             int slot,
             ChangeKind kind,
+            boolean takesAway,
             @Schema(nullable = true) SlotView before,
             @Schema(nullable = true) SlotView after,
             List<String> parts) {
@@ -53,6 +60,7 @@ record DifferenceView(
             return new SlotChange(
                     difference.slot(),
                     ChangeKind.valueOf(difference.kind().name().toLowerCase(Locale.ROOT)),
+                    difference.takesAway(),
                     difference.before().map(SlotView::of).orElse(null),
                     difference.after().map(SlotView::of).orElse(null),
                     difference.parts());
@@ -87,6 +95,7 @@ record DifferenceView(
                 plan.count(SlotDifference.Kind.CHANGED),
                 plan.count(SlotDifference.Kind.REPLACED),
                 plan.count(SlotDifference.Kind.REMOVED),
+                plan.loses(),
                 plan.held(),
                 plan.keptOfTheRadio(),
                 plan.mustBeAsked(),

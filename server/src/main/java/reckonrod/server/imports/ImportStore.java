@@ -316,10 +316,11 @@ class ImportStore {
         ImportRecord record = locked(id, "taken back", ImportState.TAKEN);
         List<?> later = entities.createQuery(
                         "select i.name from ImportRecord i where i.source = :source and i.state = :taken"
-                                + " and i.begunAt > :begun")
+                                + " and i.heardAt > :taken_at")
                 .setParameter("source", record.source())
                 .setParameter("taken", ImportState.TAKEN)
-                .setParameter("begun", record.begunAt())
+                // Which was taken later counts, not which was brought later.
+                .setParameter("taken_at", record.heardAt())
                 .getResultList();
         if (!later.isEmpty()) {
             throw ProblemException.conflict(

@@ -125,7 +125,9 @@ class TransferController {
             throw ProblemException.conflict(
                     "loss-not-meant",
                     "More would go than was meant",
-                    "Writing takes " + plan.loses() + " channels of " + unit.name() + " away, and takesAway says "
+                    "Writing takes " + plan.loses() + (plan.loses() == 1 ? " channel of " : " channels of ")
+                            + unit.name()
+                            + " away, and takesAway says "
                             + meant + ". Nothing was written; look at the difference again.");
         }
     }
