@@ -1,6 +1,7 @@
 package reckonrod.perf;
 
 import java.util.Arrays;
+import java.util.Optional;
 import reckonrod.core.image.MemoryImage;
 import reckonrod.core.link.LinkException;
 import reckonrod.core.link.Transfer;
@@ -8,7 +9,6 @@ import reckonrod.core.link.TransferWatch;
 import reckonrod.core.radio.RadioDefinition;
 import reckonrod.core.radio.RadioDefinitions;
 import reckonrod.sim.LineClock;
-import reckonrod.sim.RadioMemory;
 import reckonrod.sim.SimulatedRadio;
 
 /** How much of a 9,600-baud line's own speed a whole read and a write of a quarter of the memory reach, in real time. */
@@ -21,7 +21,7 @@ final class LinkMeasurement {
         MemoryImage before = SimulatedRadio.fresh(radio, 1);
         byte[] changed = before.toBytes();
         Arrays.fill(changed, 0x40, 0x440, (byte) 0x11);
-        SimulatedRadio simulated = new SimulatedRadio(radio, "1.07", RadioMemory.of(before));
+        SimulatedRadio simulated = SimulatedRadio.passing(radio, "1.07", before);
         LineClock real = LineClock.real();
         LineClock.Counting counted = LineClock.counting();
         LineClock both = new LineClock() {
@@ -47,8 +47,8 @@ final class LinkMeasurement {
         public void progress(Phase phase, int bytesDone, int bytesTotal) {}
 
         @Override
-        public boolean cancelled() {
-            return false;
+        public Optional<Stop> stop() {
+            return Optional.empty();
         }
 
         @Override

@@ -1,6 +1,7 @@
 package reckonrod.server;
 
 import java.nio.file.Path;
+import java.time.Duration;
 import org.springframework.boot.context.properties.ConfigurationProperties;
 
 /**
@@ -10,6 +11,8 @@ import org.springframework.boot.context.properties.ConfigurationProperties;
  * @param dataFolder where the simulated radios keep their memories
  * @param demo whether the demo data is loaded into an empty database
  * @param realLineSpeed whether simulated cables are as slow as real ones
+ * @param lease how long a program that is not heard of keeps the radio or listing that it works on
  */
 @ConfigurationProperties("reckonrod")
-public record ReckonrodSettings(String password, Path dataFolder, boolean demo, boolean realLineSpeed) {}
+public record ReckonrodSettings(
+        String password, Path dataFolder, boolean demo, boolean realLineSpeed, Duration lease) {}

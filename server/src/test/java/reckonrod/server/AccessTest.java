@@ -6,13 +6,14 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.net.InetAddress;
 import java.net.UnknownHostException;
 import java.nio.file.Path;
+import java.time.Duration;
 import org.junit.jupiter.api.Test;
 
 class AccessTest {
     private static final byte[] ANY = {0, 0, 0, 0};
 
     private static ReckonrodSettings withPassword(String password) {
-        return new ReckonrodSettings(password, Path.of("."), false, false);
+        return new ReckonrodSettings(password, Path.of("."), false, false, Duration.ofSeconds(10));
     }
 
     @Test

@@ -102,7 +102,7 @@ abstract class ServerTest {
 
     /** Asks again until the answer is as wanted. */
     JsonNode await(String path, Predicate<JsonNode> wanted) {
-        for (int i = 0; i < 300; i++) {
+        for (int i = 0; i < 800; i++) {
             JsonNode body = get(path).ok();
             if (wanted.test(body)) {
                 return body;

@@ -5,9 +5,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.net.http.HttpClient;
 import java.net.http.HttpResponse;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.RepeatedTest;
+import org.junit.jupiter.api.RepetitionInfo;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -203,6 +206,81 @@ class TransferApiTest extends ServerTest {
         assertThat(post("/api/radios/red/restore", Map.of("snapshotId", foreign))
                         .problem(404, "not-found"))
                 .contains("of this radio");
+    }
+
+    /** Somebody turned a knob since the radio was read, in a block that would not be written: told, and the new plan shown. */
+    @Test
+    void aRadioThatWasChangedElsewhereIsNotWrittenAndTheNewPlanIsShown() {
+        read("blue");
+        JsonNode difference = difference("blue");
+        byte[] before = memory();
+        // A setting of the radio, which no list touches.
+        sql.update(
+                "update simulated_radio set memory = set_byte(memory, 12, get_byte(memory, 12) # 1) where radio_id = 'blue'");
+        byte[] turned = memory();
+        JsonNode stopped = end(write("blue", difference));
+        assertThat(stopped.path("state").asString()).isEqualTo("FAILED");
+        assertThat(stopped.path("fault").asString()).isEqualTo("CHANGED_SINCE_READ");
+        assertThat(stopped.path("message").asString()).contains("Nothing was written.");
+        assertThat(memory()).isEqualTo(turned).isNotEqualTo(before);
+        JsonNode now = difference("blue");
+        assertThat(now.path("snapshotId")).isNotEqualTo(difference.path("snapshotId"));
+        assertThat(newestSnapshot()).isEqualTo(turned);
+        assertThat(end(write("blue", now)).path("state").asString()).isEqualTo("DONE");
+        assertThat(newestSnapshot()).isEqualTo(memory());
+        restore("blue", now.path("snapshotId").asString());
+        assertThat(memory()).isEqualTo(turned);
+    }
+
+    private byte[] memory() {
+        return sql.queryForObject("select memory from simulated_radio where radio_id = 'blue'", byte[].class);
+    }
+
+    private byte[] newestSnapshot() {
+        return sql.queryForObject(
+                "select image from snapshot where radio_id = 'blue' order by taken_at desc limit 1", byte[].class);
+    }
+
+    /**
+     * A transfer is given up behind its back, as another program does that has not heard of it: it writes nothing more, keeps
+     * nothing, and if it had begun to write the radio is told as half written, though nobody else said so.
+     */
+    @RepeatedTest(20)
+    void whoLostTheRadioStopsAndItIsToldAsHalfWritten(RepetitionInfo round) throws InterruptedException {
+        read("blue");
+        JsonNode difference = difference("blue");
+        String id = write("blue", difference).ok().path("id").asString();
+        int giveUpAt = 256 * 16 * round.getCurrentRepetition() / 16;
+        await(
+                "/api/jobs/" + id,
+                job -> job.path("bytesDone").asInt() >= giveUpAt
+                        || !job.path("state").asString().equals("RUNNING"));
+        int lost = sql.update(
+                "update transfer_job set state = 'INTERRUPTED', message = 'given up' where id = ?::uuid"
+                        + " and state = 'RUNNING'",
+                id);
+        // Its cable comes out by itself.
+        for (int i = 0; i < 100 && post("/api/radios/blue/read", Map.of()).status() != 202; i++) {
+            Thread.sleep(20);
+        }
+        await(
+                "/api/radios/blue/newest-job",
+                jobs -> !jobs.get(0).path("state").asString().equals("RUNNING"));
+        boolean half = get("/api/radios/blue").ok().path("halfWritten").asBoolean();
+        if (lost == 1) {
+            assertThat(get("/api/jobs/" + id).ok().path("message").asString()).isEqualTo("given up");
+            assertThat(half).isEqualTo(!Arrays.equals(memory(), image(difference)));
+        }
+        assertThat(half || Arrays.equals(memory(), newestSnapshot())).isTrue();
+        restore("blue", difference.path("snapshotId").asString());
+        assertThat(memory()).isEqualTo(image(difference));
+    }
+
+    private byte[] image(JsonNode difference) {
+        return sql.queryForObject(
+                "select image from snapshot where id = ?::uuid",
+                byte[].class,
+                difference.path("snapshotId").asString());
     }
 
     /** A program that dies in the middle of a transfer leaves a row behind; it is ended honestly and the cable is free again. */

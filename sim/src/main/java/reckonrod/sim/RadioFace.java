@@ -52,49 +52,42 @@ public final class RadioFace {
     private final RadioMemory memory;
     private final ImageCodec codec;
     private final SlotRange slots;
-    private boolean on;
-    private boolean talkKeyDown;
-    private int slot;
+    private final RadioState.Keeper keeper;
 
-    RadioFace(RadioDefinition definition, RadioMemory memory) {
+    RadioFace(RadioDefinition definition, RadioMemory memory, RadioState.Keeper keeper) {
         this.memory = memory;
         this.codec = new ImageCodec(definition);
         this.slots = definition.limits().slots();
-        this.slot = slots.first();
+        this.keeper = keeper;
     }
 
     /** Presses a key. A radio that is off knows only its power key. */
     public synchronized Display press(Key key) {
-        switch (key) {
-            case POWER -> {
-                on = !on;
-                talkKeyDown = false;
-            }
-            case UP -> turnTo(slot == slots.last() ? slots.first() : slot + 1);
-            case DOWN -> turnTo(slot == slots.first() ? slots.last() : slot - 1);
-            case NEXT_IN_USE -> turnTo(nextInUse());
-            case TALK_DOWN -> talkKeyDown = on;
-            case TALK_UP -> talkKeyDown = false;
-        }
+        RadioState now = keeper.get();
+        int slot = now.slot();
+        keeper.set(
+                switch (key) {
+                    case POWER -> now.switched();
+                    case UP -> now.turnedTo(slot == slots.last() ? slots.first() : slot + 1);
+                    case DOWN -> now.turnedTo(slot == slots.first() ? slots.last() : slot - 1);
+                    case NEXT_IN_USE -> now.turnedTo(nextInUse(slot));
+                    case TALK_DOWN -> now.withTalkKey(true);
+                    case TALK_UP -> now.withTalkKey(false);
+                });
         return display();
     }
 
-    private int nextInUse() {
+    private int nextInUse(int slot) {
         var inUse = codec.decode(memory.image());
         Integer next = inUse.higherKey(slot);
         return next != null ? next : inUse.isEmpty() ? slot : inUse.firstKey();
     }
 
-    private void turnTo(int next) {
-        if (on) {
-            slot = next;
-            talkKeyDown = false;
-        }
-    }
-
     /** What it shows now. */
     public synchronized Display display() {
-        if (!on) {
+        RadioState now = keeper.get();
+        int slot = now.slot();
+        if (!now.on()) {
             return new Display(false, slot, false, false, "", "", "", "");
         }
         Optional<SlotReading> reading = codec.decode(memory.image(), slot);
@@ -103,11 +96,11 @@ public final class RadioFace {
         }
         return reading.get()
                 .content()
-                .map(this::display)
+                .map(content -> display(content, slot, now.talkKeyDown()))
                 .orElseGet(() -> new Display(true, slot, true, false, "", "", "", "CH ERROR"));
     }
 
-    private Display display(RadioSlot content) {
+    private Display display(RadioSlot content, int slot, boolean talkKeyDown) {
         Optional<Frequency> sent = content.transmit().filter(frequency -> talkKeyDown);
         Frequency shown = sent.orElse(content.receive());
         Tone tone = sent.isPresent() ? content.talkTone() : content.listenTone();

@@ -29,8 +29,9 @@ public final class RadioProcess {
         RadioDefinition definition = RadioDefinitions.shipped()
                 .find(arguments[0])
                 .orElseThrow(() -> new IllegalArgumentException("There is no radio definition " + arguments[0]));
-        RadioMemory memory = RadioMemory.keptIn(Path.of(arguments[1]), SimulatedRadio.fresh(definition, 1));
-        SimulatedRadio radio = new SimulatedRadio(definition, FIRMWARE, memory);
+        RadioMemory memory = new FileMemory(Path.of(arguments[1]), SimulatedRadio.fresh(definition, 1));
+        SimulatedRadio radio =
+                new SimulatedRadio(definition, FIRMWARE, memory, RadioState.Keeper.of(RadioState.off(definition)));
         try (TcpRadio listening = new TcpRadio(radio, Integer.parseInt(arguments[2]), LineClock::real)) {
             System.out.println(listening.address().getPort());
             Thread.currentThread().join();

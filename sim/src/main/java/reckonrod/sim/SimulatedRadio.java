@@ -9,8 +9,8 @@ public final class SimulatedRadio {
     private final RadioDefinition definition;
     private final String ident;
     private final RadioMemory memory;
+    private final RadioState.Keeper state;
     private final RadioFace face;
-    private volatile Trouble trouble = new Trouble.None();
 
     /**
      * A radio.
@@ -18,12 +18,20 @@ public final class SimulatedRadio {
      * @param definition its model
      * @param firmware its firmware number, such as {@code 1.07}
      * @param memory its memory
+     * @param state keeps how it stands
      */
-    public SimulatedRadio(RadioDefinition definition, String firmware, RadioMemory memory) {
+    public SimulatedRadio(RadioDefinition definition, String firmware, RadioMemory memory, RadioState.Keeper state) {
         this.definition = definition;
         this.ident = definition.ident() + " " + firmware;
         this.memory = memory;
-        this.face = new RadioFace(definition, memory);
+        this.state = state;
+        this.face = new RadioFace(definition, memory, state);
+    }
+
+    /** A radio that is switched off, and lasts as long as the program. */
+    public static SimulatedRadio passing(RadioDefinition definition, String firmware, MemoryImage memory) {
+        return new SimulatedRadio(
+                definition, firmware, RadioMemory.of(memory), RadioState.Keeper.of(RadioState.off(definition)));
     }
 
     /**
@@ -49,17 +57,17 @@ public final class SimulatedRadio {
 
     SimulatedPort cable(LineClock clock) {
         return new SimulatedPort(
-                new PolledDevice(definition, ident, memory), definition.link().baud(), clock, trouble);
+                new PolledDevice(definition, ident, memory), definition.link().baud(), clock, trouble());
     }
 
     /** The trouble that the next cable will have. */
     public Trouble trouble() {
-        return trouble;
+        return state.get().trouble();
     }
 
     /** Gives the next cable a trouble. */
     public void setTrouble(Trouble next) {
-        trouble = next;
+        state.set(state.get().with(next));
     }
 
     /** Its memory. */

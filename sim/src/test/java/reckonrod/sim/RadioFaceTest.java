@@ -39,7 +39,7 @@ class RadioFaceTest {
                     Map.of(
                             0, slot("BOTH", Optional.of(Frequency.parse("144.710"))),
                             149, slot("MARINE", Optional.empty()))));
-    private final RadioFace face = new RadioFace(W12, memory);
+    private final RadioFace face = new RadioFace(W12, memory, RadioState.Keeper.of(RadioState.off(W12)));
 
     @BeforeEach
     void switchOn() {

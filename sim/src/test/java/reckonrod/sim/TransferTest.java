@@ -47,14 +47,15 @@ class TransferTest {
 
     private final MemoryImage before = SimulatedRadio.fresh(W12, 42);
     private final MemoryImage after = new ImageCodec(W12).encode(before, Map.of(4, SKARRA, 90, SKARRA));
-    private final SimulatedRadio radio = new SimulatedRadio(W12, "1.07", RadioMemory.of(before));
+    private final SimulatedRadio radio = SimulatedRadio.passing(W12, "1.07", before);
     private final LineClock.Counting clock = LineClock.counting();
     private final Watch watch = new Watch();
 
     /** Remembers what a transfer told it, and cancels after so many blocks. */
     private static final class Watch implements TransferWatch {
         private int blocks;
-        private int cancelAfter = Integer.MAX_VALUE;
+        private int stopAfter = Integer.MAX_VALUE;
+        private Stop reason = Stop.ASKED;
         private int done;
         private int total;
         private boolean wroteSomething;
@@ -69,8 +70,8 @@ class TransferTest {
         }
 
         @Override
-        public boolean cancelled() {
-            return blocks > cancelAfter;
+        public Optional<Stop> stop() {
+            return blocks > stopAfter ? Optional.of(reason) : Optional.empty();
         }
 
         @Override
@@ -121,7 +122,7 @@ class TransferTest {
         transfer().write(before, after);
         int blocks = before.blocksThatDiffer(after, 16).size();
         assertThat(blocks).isLessThan(10);
-        assertThat(watch.total).isEqualTo(3 * blocks * 16);
+        assertThat(watch.total).isEqualTo(4096 + 2 * blocks * 16);
         double efficiency = (double) clock.busyMicros() / (clock.busyMicros() + clock.idleMicros());
         assertThat(efficiency).isGreaterThanOrEqualTo(0.95);
     }
@@ -156,7 +157,7 @@ class TransferTest {
                 W12.memory(),
                 W12.link(),
                 W12.shiftMenu());
-        SimulatedRadio wrong = new SimulatedRadio(other, "2.00", RadioMemory.of(before));
+        SimulatedRadio wrong = SimulatedRadio.passing(other, "2.00", before);
         assertThatThrownBy(() -> new Transfer(W12, wrong.plugIn(clock), watch).write(before, after))
                 .isInstanceOfSatisfying(
                         LinkException.class,
@@ -182,13 +183,16 @@ class TransferTest {
         assertThat(radio.memory().image()).isEqualTo(after);
     }
 
-    @Test
-    void aRadioThatWasChangedSinceItWasReadIsNotWritten() {
+    /** Anywhere: in a block that would be written, in a slot that would not, in the settings. */
+    @ParameterizedTest
+    @ValueSource(ints = {0x0C00, 0x0040 + 20 * 77, 0x0000, 0x0FFF})
+    void aRadioThatWasChangedSinceItWasReadIsNotWritten(int at) {
         byte[] other = before.toBytes();
-        other[0x0C00] = 1;
+        other[at] ^= 1;
         radio.memory().replace(MemoryImage.of(other));
         assertFault(Fault.CHANGED_SINCE_READ, () -> transfer().write(before, after));
         assertThat(watch.wroteSomething).isFalse();
+        assertThat(watch.wasRead.toBytes()).isEqualTo(other);
         assertThat(radio.memory().image().toBytes()).isEqualTo(other);
     }
 
@@ -210,13 +214,14 @@ class TransferTest {
     @Test
     void cancellingStopsBetweenTwoBlocks() {
         int blocks = before.blocksThatDiffer(after, 16).size();
-        watch.cancelAfter = blocks + 1;
+        watch.stopAfter = 256 + blocks / 2;
         assertFault(Fault.CANCELLED, () -> transfer().write(before, after));
         assertThat(watch.wroteSomething).isTrue();
         Watch early = new Watch();
-        early.cancelAfter = 1;
+        early.stopAfter = 1;
         radio.memory().replace(before);
-        assertFault(Fault.CANCELLED, () -> transfer(early).write(before, after));
+        early.reason = TransferWatch.Stop.NO_LONGER_OURS;
+        assertFault(Fault.NO_LONGER_OURS, () -> transfer(early).write(before, after));
         assertThat(early.wroteSomething).isFalse();
     }
 
@@ -247,10 +252,10 @@ class TransferTest {
     @Test
     void theMemoryIsKeptBetweenStartsAndAForeignFileIsRefused(@TempDir Path folder) throws IOException {
         Path file = folder.resolve("radios/blue.memory");
-        RadioMemory.keptIn(file, before).replace(after);
-        assertThat(RadioMemory.keptIn(file, before).image()).isEqualTo(after);
+        new FileMemory(file, before).replace(after);
+        assertThat(new FileMemory(file, before).image()).isEqualTo(after);
         Files.write(file, new byte[7]);
-        assertThatThrownBy(() -> RadioMemory.keptIn(file, before)).hasMessageContaining("must have 4096 bytes, was 7");
+        assertThatThrownBy(() -> new FileMemory(file, before)).hasMessageContaining("must have 4096 bytes, was 7");
     }
 
     /** A real clock keeps the line's pace to within a few percent even though each wait may oversleep. */

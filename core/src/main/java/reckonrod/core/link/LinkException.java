@@ -11,7 +11,10 @@ public final class LinkException extends Exception {
         OTHER_MODEL,
         CHANGED_SINCE_READ,
         NOT_AS_WRITTEN,
-        CANCELLED
+        /** The watch stopped it: see {@link TransferWatch.Stop}. */
+        CANCELLED,
+        PROGRAM_ENDS,
+        NO_LONGER_OURS
     }
 
     private final Fault fault;
@@ -19,6 +22,15 @@ public final class LinkException extends Exception {
     LinkException(Fault fault, String message) {
         super(message);
         this.fault = fault;
+    }
+
+    LinkException(TransferWatch.Stop stop) {
+        super(stop.words());
+        this.fault = switch (stop) {
+            case ASKED -> Fault.CANCELLED;
+            case PROGRAM_ENDS -> Fault.PROGRAM_ENDS;
+            case NO_LONGER_OURS -> Fault.NO_LONGER_OURS;
+        };
     }
 
     /** What went wrong. */

@@ -2,9 +2,11 @@ package reckonrod.core.link;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import reckonrod.core.image.MemoryImage;
 import reckonrod.core.link.LinkException.Fault;
 import reckonrod.core.link.TransferWatch.Phase;
+import reckonrod.core.link.TransferWatch.Stop;
 import reckonrod.core.radio.RadioDefinition;
 
 /** Whole transfers: read a radio, or bring it from one image to another. */
@@ -37,47 +39,49 @@ public final class Transfer {
      */
     public MemoryImage read() throws LinkException {
         begin(radio.memory().bytes());
-        MemoryImage image = readAll();
+        MemoryImage image = readAll(Phase.READ);
+        watch.memoryWasRead(image);
         link.leave();
         return image;
     }
 
     /**
-     * Writes the blocks in which two images differ, after making sure that the radio still holds the first in those
-     * blocks, and reads them back.
+     * Brings the radio from one image to another: reads all of it to make sure that it still holds the first, writes the
+     * blocks that differ, and reads them back.
      *
      * @param from what the radio was last read to hold
      * @param to what it shall hold
-     * @throws LinkException as {@link #read}; also if the radio was changed since, or holds something else afterwards
+     * @return what it holds now, every byte as it was read in this transfer
+     * @throws LinkException as {@link #read}; also if the radio was changed since, anywhere, or holds something else
+     *     afterwards
      */
-    public void write(MemoryImage from, MemoryImage to) throws LinkException {
+    public MemoryImage write(MemoryImage from, MemoryImage to) throws LinkException {
         List<Integer> blocks = from.blocksThatDiffer(to, blockBytes);
-        begin(3 * blocks.size() * blockBytes);
-        for (int block : blocks) {
-            if (!Arrays.equals(readOne(Phase.COMPARE, block), from.block(block, blockBytes))) {
-                throw new LinkException(
-                        Fault.CHANGED_SINCE_READ,
-                        "The radio's memory was changed since it was read. Nothing was written. Read it again.");
-            }
+        begin(radio.memory().bytes() + 2 * blocks.size() * blockBytes);
+        MemoryImage now = readAll(Phase.COMPARE);
+        if (!now.equals(from)) {
+            watch.memoryWasRead(now);
+            throw new LinkException(
+                    Fault.CHANGED_SINCE_READ,
+                    "The radio's memory was changed since it was read. Nothing was written."
+                            + " What it holds now is kept as a snapshot; look at what writing would change now.");
         }
-        writeBlocks(blocks, to);
-        link.leave();
+        return written(now, blocks, to);
     }
 
     /**
      * Brings the radio to an image, whatever it holds now: reads all of it, writes what differs, reads that back.
      *
-     * @return what it held before
+     * @return what it holds now, every byte as it was read in this transfer
      * @throws LinkException as {@link #write}
      */
     public MemoryImage restore(MemoryImage to) throws LinkException {
         begin(radio.memory().bytes());
-        MemoryImage now = readAll();
+        MemoryImage now = readAll(Phase.READ);
+        watch.memoryWasRead(now);
         List<Integer> blocks = now.blocksThatDiffer(to, blockBytes);
         bytesTotal += 2 * blocks.size() * blockBytes;
-        writeBlocks(blocks, to);
-        link.leave();
-        return now;
+        return written(now, blocks, to);
     }
 
     private void begin(int total) throws LinkException {
@@ -86,46 +90,50 @@ public final class Transfer {
         link.identify();
     }
 
-    private MemoryImage readAll() throws LinkException {
+    private MemoryImage readAll(Phase phase) throws LinkException {
         byte[] memory = new byte[radio.memory().bytes()];
         for (int block = 0; block < memory.length / blockBytes; block++) {
-            System.arraycopy(readOne(Phase.READ, block), 0, memory, block * blockBytes, blockBytes);
+            System.arraycopy(readOne(phase, block), 0, memory, block * blockBytes, blockBytes);
         }
-        MemoryImage image = MemoryImage.of(memory);
-        watch.memoryWasRead(image);
-        return image;
+        return MemoryImage.of(memory);
     }
 
     private byte[] readOne(Phase phase, int block) throws LinkException {
-        stopIfCancelled();
+        stopIfTold();
         byte[] data = link.read(block);
         advance(phase);
         return data;
     }
 
-    private void writeBlocks(List<Integer> blocks, MemoryImage to) throws LinkException {
-        if (blocks.isEmpty()) {
-            return;
+    /** Writes blocks and reads them back; what is known of the radio afterwards. */
+    private MemoryImage written(MemoryImage before, List<Integer> blocks, MemoryImage to) throws LinkException {
+        byte[] memory = before.toBytes();
+        if (!blocks.isEmpty()) {
+            stopIfTold();
+            watch.writingBegins();
         }
-        stopIfCancelled();
-        watch.writingBegins();
         for (int block : blocks) {
-            stopIfCancelled();
+            stopIfTold();
             link.write(block, to.block(block, blockBytes));
             advance(Phase.WRITE);
         }
         for (int block : blocks) {
-            if (!Arrays.equals(readOne(Phase.READ_BACK, block), to.block(block, blockBytes))) {
+            byte[] back = readOne(Phase.READ_BACK, block);
+            if (!Arrays.equals(back, to.block(block, blockBytes))) {
                 throw new LinkException(
                         Fault.NOT_AS_WRITTEN,
                         "The radio did not keep what was written. Its memory may be worn or the cable bad; put the snapshot back.");
             }
+            System.arraycopy(back, 0, memory, block * blockBytes, blockBytes);
         }
+        link.leave();
+        return MemoryImage.of(memory);
     }
 
-    private void stopIfCancelled() throws LinkException {
-        if (watch.cancelled()) {
-            throw new LinkException(Fault.CANCELLED, "Stopped, as you asked.");
+    private void stopIfTold() throws LinkException {
+        Optional<Stop> stop = watch.stop();
+        if (stop.isPresent()) {
+            throw new LinkException(stop.get());
         }
     }
 

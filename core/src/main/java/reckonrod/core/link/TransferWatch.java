@@ -1,5 +1,6 @@
 package reckonrod.core.link;
 
+import java.util.Optional;
 import reckonrod.core.image.MemoryImage;
 
 /** Follows a transfer and may stop it. */
@@ -22,11 +23,32 @@ public interface TransferWatch {
      */
     void progress(Phase phase, int bytesDone, int bytesTotal);
 
-    /** Whether the person wants the transfer to stop. Asked before each block. */
-    boolean cancelled();
+    /** Why a transfer is to stop. */
+    enum Stop {
+        /** The person wants it. */
+        ASKED("Stopped, as you asked."),
+        /** The program ends. */
+        PROGRAM_ENDS("Reckonrod was stopped while this transfer ran."),
+        /** It was given up meanwhile, and another transfer may have been let in. */
+        NO_LONGER_OURS("This program stood still for so long that the transfer was given up meanwhile.");
+
+        private final String words;
+
+        Stop(String words) {
+            this.words = words;
+        }
+
+        /** What to tell the person. */
+        public String words() {
+            return words;
+        }
+    }
+
+    /** Why the transfer is to stop, if it is. Asked before each block; nothing more is written then. */
+    Optional<Stop> stop();
 
     /**
-     * Called once the whole memory was read, before anything is written.
+     * Called once the whole memory was read, before anything is written; in a write only when it is not as expected.
      *
      * @param memory what the radio holds
      */

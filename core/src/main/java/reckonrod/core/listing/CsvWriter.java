@@ -3,11 +3,14 @@ package reckonrod.core.listing;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.List;
+import java.util.regex.Pattern;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 
 /** Writes rows as CSV (RFC 4180). */
 public final class CsvWriter {
+    private static final Pattern NUMBER = Pattern.compile("[+-]?[0-9]+(?:[.,][0-9]+)?|[+-]");
+
     private CsvWriter() {}
 
     /** The text of some rows, headings first. */
@@ -23,8 +26,25 @@ public final class CsvWriter {
         return text.toString();
     }
 
-    /** A cell that no spreadsheet takes for a formula. */
+    /** A cell that no spreadsheet takes for a formula; {@link #asItWas} undoes it. */
     public static String harmless(String cell) {
-        return !cell.isEmpty() && "=+-@\t\r".indexOf(cell.charAt(0)) >= 0 ? "'" + cell : cell;
+        return mayBeFormula(cell, 0) && !NUMBER.matcher(cell).matches() || isGuarded(cell) ? "'" + cell : cell;
+    }
+
+    /** A cell as it was before it was made harmless, here or by a spreadsheet. */
+    public static String asItWas(String cell) {
+        return isGuarded(cell) ? cell.substring(1) : cell;
+    }
+
+    private static boolean isGuarded(String cell) {
+        int quotes = 0;
+        while (quotes < cell.length() && cell.charAt(quotes) == '\'') {
+            quotes++;
+        }
+        return quotes > 0 && mayBeFormula(cell, quotes);
+    }
+
+    private static boolean mayBeFormula(String cell, int at) {
+        return at < cell.length() && "=+-@\t\r".indexOf(cell.charAt(at)) >= 0;
     }
 }

@@ -12,6 +12,14 @@ public record Table(List<String> headings, List<Row> rows) {
     /** The most rows that are read in one go. */
     public static final int MOST_ROWS = 250_000;
 
+    /** Says that there are more. */
+    public static final String TOO_MANY_ROWS =
+            "The file must have at most " + MOST_ROWS + " rows, has more. Cut it into parts and bring them one by one";
+
+    /** Says that there are none. */
+    public static final String NO_ROWS =
+            "The file must have a line of headings and rows below it, has the headings alone";
+
     /**
      * One row.
      *

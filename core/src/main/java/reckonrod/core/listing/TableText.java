@@ -1,10 +1,13 @@
 package reckonrod.core.listing;
 
-import java.nio.ByteBuffer;
-import java.nio.charset.CharacterCodingException;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.PushbackInputStream;
+import java.io.Reader;
+import java.io.StringWriter;
+import java.io.UncheckedIOException;
 import java.nio.charset.Charset;
-import java.nio.charset.CharsetDecoder;
-import java.nio.charset.CodingErrorAction;
 import java.nio.charset.StandardCharsets;
 import java.util.Optional;
 
@@ -19,26 +22,39 @@ public final class TableText {
      * @throws IllegalArgumentException if it is empty, no text, or not of that encoding; the message says what to do
      */
     public static String decode(byte[] bytes, Optional<Charset> encoding) {
-        if (bytes.length == 0) {
+        StringWriter text = new StringWriter();
+        try (Reader reader = reader(new ByteArrayInputStream(bytes), encoding)) {
+            reader.transferTo(text);
+        } catch (IOException impossible) {
+            throw new UncheckedIOException(impossible);
+        }
+        return text.toString();
+    }
+
+    /**
+     * The text of a file, read as it is asked for, so that a large one is never in memory as a whole.
+     *
+     * @return a reader that throws {@link IllegalArgumentException} where the bytes are no text, as {@link #decode} does
+     * @throws IllegalArgumentException if it is empty or of a kind that is no text
+     */
+    public static Reader reader(InputStream bytes, Optional<Charset> encoding) throws IOException {
+        PushbackInputStream in = new PushbackInputStream(bytes, 4);
+        byte[] head = in.readNBytes(4);
+        in.unread(head);
+        if (head.length == 0) {
             throw new IllegalArgumentException("The file is empty; it must have a line of headings and rows below it");
         }
-        if (starts(bytes, 'P', 'K')) {
+        if (starts(head, 'P', 'K')) {
             throw new IllegalArgumentException(
                     "This is a packed file, such as a spreadsheet; save it as CSV (UTF-8) and bring that");
         }
-        if (starts(bytes, '%', 'P', 'D', 'F')) {
+        if (starts(head, '%', 'P', 'D', 'F')) {
             throw new IllegalArgumentException("This is a PDF; copy its lines and paste them, or find it as CSV");
         }
-        if (starts(bytes, 0xFF, 0xFE) || starts(bytes, 0xFE, 0xFF)) {
-            return strict(bytes, StandardCharsets.UTF_16);
+        if (starts(head, 0xFF, 0xFE) || starts(head, 0xFE, 0xFF)) {
+            return new StrictReader(in, StandardCharsets.UTF_16);
         }
-        for (int i = 0; i < bytes.length; i++) {
-            if (bytes[i] == 0) {
-                throw new IllegalArgumentException("This is no text: byte " + i
-                        + " is zero. Bring a CSV file in UTF-8, or in UTF-16 with its byte order mark");
-            }
-        }
-        return strict(bytes, encoding.orElse(StandardCharsets.UTF_8)).replace("\uFEFF", "");
+        return new StrictReader(in, encoding.orElse(StandardCharsets.UTF_8));
     }
 
     private static boolean starts(byte[] bytes, int... signs) {
@@ -48,24 +64,5 @@ public final class TableText {
             }
         }
         return true;
-    }
-
-    private static String strict(byte[] bytes, Charset charset) {
-        CharsetDecoder decoder = charset.newDecoder()
-                .onMalformedInput(CodingErrorAction.REPORT)
-                .onUnmappableCharacter(CodingErrorAction.REPORT);
-        ByteBuffer buffer = ByteBuffer.wrap(bytes);
-        try {
-            return decoder.decode(buffer).toString();
-        } catch (CharacterCodingException notThat) {
-            int line = 1;
-            for (int i = 0; i < buffer.position(); i++) {
-                line += bytes[i] == '\n' ? 1 : 0;
-            }
-            throw new IllegalArgumentException(
-                    "The file is not " + charset.displayName(java.util.Locale.ROOT) + ": line " + line
-                            + " has a byte that does not belong there. Choose its encoding, or save it as CSV in UTF-8",
-                    notThat);
-        }
     }
 }

@@ -27,7 +27,7 @@ import reckonrod.core.list.MoveWay;
 import reckonrod.core.list.SlotRange;
 import reckonrod.server.arrange.ListChanges.ListChanged;
 import reckonrod.server.lists.ListStore;
-import reckonrod.server.lists.StoredList;
+import reckonrod.server.lists.ListSummary;
 import reckonrod.server.plans.PlanLookup;
 
 /** Lists and their changes. A channel comes in as a line and is worked out here anew. */
@@ -50,9 +50,6 @@ class ListController {
         this.changes = changes;
         this.plans = plans;
     }
-
-    /** A list in the choice of lists. */
-    record ListSummary(UUID id, String name, int channels, String bandPlan, String licence) {}
 
     /** A new list. */
     record CreateRequest(
@@ -109,12 +106,7 @@ class ListController {
 
     @GetMapping
     List<ListSummary> all() {
-        return store.all().stream().map(ListController::summary).toList();
-    }
-
-    private static ListSummary summary(StoredList stored) {
-        ChannelList list = stored.list();
-        return new ListSummary(stored.id(), list.name(), list.entries().size(), list.bandPlanId(), list.licence());
+        return store.all();
     }
 
     @PostMapping
@@ -122,7 +114,8 @@ class ListController {
     ListSummary create(@Valid @RequestBody CreateRequest request) {
         BandPlan plan = plans.plan(request.bandPlan());
         int slots = Optional.ofNullable(request.slots()).orElse(USUAL_SLOTS);
-        return summary(store.create(ChannelList.empty(request.name().strip(), plan.id(), new SlotRange(0, slots - 1))));
+        return store.create(ChannelList.empty(request.name().strip(), plan.id(), new SlotRange(0, slots - 1)))
+                .summary();
     }
 
     @GetMapping("/{id}")

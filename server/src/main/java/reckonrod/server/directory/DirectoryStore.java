@@ -55,11 +55,13 @@ public class DirectoryStore {
         if (ids.isEmpty()) {
             return Map.of();
         }
-        return entities
-                .createQuery("select e from EntryRecord e where e.id in :ids", EntryRecord.class)
-                .setParameter("ids", ids)
-                .getResultList()
-                .stream()
+        // An array is one parameter, however many keys there are.
+        List<?> found = entities.createNativeQuery(
+                        "select * from directory_entry where id = any(:ids)", EntryRecord.class)
+                .setParameter("ids", ids.toArray(String[]::new))
+                .getResultList();
+        return found.stream()
+                .map(EntryRecord.class::cast)
                 .map(EntryRecord::entry)
                 .collect(Collectors.toMap(DirectoryEntry::id, Function.identity()));
     }

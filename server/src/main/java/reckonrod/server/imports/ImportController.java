@@ -36,7 +36,6 @@ import reckonrod.sim.world.DirectoryService;
 @RestController
 @RequestMapping("/api/imports")
 class ImportController {
-    private static final int MOST_BYTES = 64 * 1024 * 1024;
     private static final int ROWS_SHOWN = 100;
 
     private final ImportStore store;
@@ -92,18 +91,11 @@ class ImportController {
             @RequestParam(defaultValue = "r2-north-america") String bandPlan,
             HttpServletRequest request)
             throws IOException {
-        byte[] content = request.getInputStream().readNBytes(MOST_BYTES + 1);
-        if (content.length > MOST_BYTES) {
-            throw ProblemException.refused(
-                    "file-too-large", "The file is too large", "A listing may have at most 64 MB. Cut it into parts.");
+        Brought brought = new Brought(
+                ImportKind.valueOf(kind.name().toUpperCase(Locale.ROOT)), name.strip(), charset(charset), bandPlan);
+        try (Spool spool = Spool.of(request.getInputStream())) {
+            return importing.bring(brought, spool);
         }
-        return importing.bring(
-                new Brought(
-                        ImportKind.valueOf(kind.name().toUpperCase(Locale.ROOT)),
-                        name.strip(),
-                        charset(charset),
-                        bandPlan),
-                content);
     }
 
     private static Optional<Charset> charset(String name) {
@@ -224,7 +216,7 @@ class ImportController {
     ResponseEntity<String> bad(@PathVariable UUID id) {
         List<List<String>> rows = new ArrayList<>();
         List<String> headings = new ArrayList<>(List.of("line", "reason"));
-        headings.addAll(store.get(id).headings());
+        store.get(id).headings().stream().map(CsvWriter::harmless).forEach(headings::add);
         rows.add(headings);
         int from = 0;
         while (true) {

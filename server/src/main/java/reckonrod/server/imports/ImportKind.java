@@ -5,5 +5,10 @@ enum ImportKind {
     SERVICE,
     CSV,
     GEOJSON,
-    LINES
+    LINES;
+
+    /** Whether it is a table whose columns mean something. */
+    boolean hasColumns() {
+        return this == CSV || this == GEOJSON;
+    }
 }

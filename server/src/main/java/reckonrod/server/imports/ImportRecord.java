@@ -42,16 +42,21 @@ class ImportRecord {
     @JdbcTypeCode(SqlTypes.JSON)
     private List<String> columns;
 
+    @JdbcTypeCode(SqlTypes.JSON)
+    private TableLook look;
+
     private int rowsRead;
     private int rowsTotal;
     private int goneCount;
     private Instant begunAt;
     private Instant heardAt;
     private boolean cancelRequested;
+    private UUID reader;
 
     ImportRecord() {}
 
-    ImportRecord(UUID id, String source, Brought brought, Instant now) {
+    ImportRecord(UUID id, String source, Brought brought, TableLook look, Instant now) {
+        this.look = look;
         this.id = id;
         this.source = source;
         this.kind = brought.kind();
@@ -104,6 +109,20 @@ class ImportRecord {
         return columns == null ? List.of() : columns;
     }
 
+    /** What its table looks like. */
+    TableLook look() {
+        return look == null ? new TableLook(headings(), List.of(), "", List.of(), rowsTotal) : look;
+    }
+
+    /** Whether it waits for the meaning of columns that nobody has looked at, as earlier versions left it. */
+    boolean mustBeLookedAt() {
+        return look == null && state == ImportState.MAPPING;
+    }
+
+    void look(TableLook found) {
+        look = found;
+    }
+
     int rowsRead() {
         return rowsRead;
     }
@@ -128,7 +147,13 @@ class ImportRecord {
         return cancelRequested;
     }
 
-    void read(List<String> tableHeadings, List<String> meanings, Instant now) {
+    /** Whether it is read by this reader, and by no other that took it over meanwhile. */
+    boolean isReadBy(UUID someone) {
+        return state == ImportState.READING && someone.equals(reader);
+    }
+
+    void read(UUID newReader, List<String> tableHeadings, List<String> meanings, Instant now) {
+        reader = newReader;
         headings = List.copyOf(tableHeadings);
         columns = List.copyOf(meanings);
         state = ImportState.READING;

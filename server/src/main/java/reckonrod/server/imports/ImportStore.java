@@ -2,6 +2,7 @@ package reckonrod.server.imports;
 
 import jakarta.persistence.EntityManager;
 import jakarta.persistence.LockModeType;
+import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Duration;
 import java.util.ArrayList;
@@ -12,9 +13,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import java.util.function.Consumer;
 import java.util.stream.Collectors;
-import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
 import reckonrod.core.directory.DirectoryEntry;
@@ -30,9 +29,6 @@ import reckonrod.server.problem.ProblemException;
 @Repository
 @Transactional
 class ImportStore {
-    private static final Duration SILENCE_OF_THE_DEAD = Duration.ofSeconds(30);
-    private static final int SWEEP_MILLIS = 5_000;
-
     // Moving rows from one table into another is the database's work; what they mean was judged before.
     private static final String TAKE = """
             insert into directory_entry (id, source, call_sign, site, area, latitude, longitude, cell, ground_metres,
@@ -57,34 +53,35 @@ class ImportStore {
 
     private final EntityManager entities;
     private final DirectoryStore directory;
+    private final ImportContent content;
     private final Clock clock;
 
-    ImportStore(EntityManager entities, DirectoryStore directory, Clock clock) {
+    ImportStore(EntityManager entities, DirectoryStore directory, ImportContent content, Clock clock) {
+        this.content = content;
         this.entities = entities;
         this.directory = directory;
         this.clock = clock;
     }
 
-    UUID begin(String source, Brought brought, byte[] content) {
-        ImportRecord record = new ImportRecord(UUID.randomUUID(), source, brought, clock.instant());
+    /**
+     * A new import.
+     *
+     * @param file what it is read from; null if that is no file
+     */
+    UUID begin(String source, Brought brought, Path file, TableLook look) {
+        ImportRecord record = new ImportRecord(UUID.randomUUID(), source, brought, look, clock.instant());
         entities.persist(record);
-        if (content.length > 0) {
-            entities.flush();
-            entities.persist(new ImportContent(record.id(), content));
+        entities.flush();
+        if (file != null) {
+            content.keep(record.id(), file);
         }
         return record.id();
     }
 
-    /** What it is read from; absent when that is no file, or it is needed no more. */
-    @Transactional(readOnly = true)
-    Optional<byte[]> content(UUID id) {
-        return Optional.ofNullable(entities.find(ImportContent.class, id)).map(ImportContent::bytes);
-    }
-
-    private void forgetContent(UUID id) {
-        entities.createQuery("delete from ImportContent c where c.importId = :import")
-                .setParameter("import", id)
-                .executeUpdate();
+    ImportRecord lookedAt(UUID id, TableLook look) {
+        ImportRecord record = locked(id);
+        record.look(look);
+        return record;
     }
 
     /** All imports, the newest first. */
@@ -133,17 +130,63 @@ class ImportStore {
         return record;
     }
 
-    /** Reading begins, or goes on after a fault. */
-    void reading(UUID id, List<String> headings, List<String> columns) {
-        locked(id, "read", ImportState.MAPPING, ImportState.BROKEN_OFF).read(headings, columns, clock.instant());
-    }
-
-    /** Reading begins anew with another meaning of the columns. */
-    void readingAnew(UUID id, List<String> headings, List<String> columns) {
+    /**
+     * Reading begins with this meaning of the columns, or anew with another one.
+     *
+     * @return who reads it from now on
+     */
+    UUID reading(UUID id, List<String> headings, List<String> columns) {
         ImportRecord record = locked(id, "read", ImportState.MAPPING, ImportState.READ, ImportState.BROKEN_OFF);
         forgetRows(id);
         record.progress(0, 0, clock.instant());
-        record.read(headings, columns, clock.instant());
+        return begun(record, headings, columns);
+    }
+
+    /**
+     * Reading goes on after a fault.
+     *
+     * @return who reads it from now on
+     */
+    UUID goingOn(UUID id) {
+        ImportRecord record = locked(id, "let go on", ImportState.BROKEN_OFF);
+        return begun(record, record.headings(), record.columns());
+    }
+
+    private UUID begun(ImportRecord record, List<String> headings, List<String> columns) {
+        UUID reader = UUID.randomUUID();
+        record.read(reader, headings, columns, clock.instant());
+        entities.flush();
+        heard(record.id());
+        return reader;
+    }
+
+    // By the clock of the database, which is the same for all programs.
+    private void heard(UUID id) {
+        entities.createQuery("update ImportRecord i set i.heardAt = instant where i.id = :id")
+                .setParameter("id", id)
+                .executeUpdate();
+    }
+
+    /** The listing, if it is still this reader's; another one may have taken it over while this one stood still. */
+    private ImportRecord mine(UUID id, UUID reader) {
+        ImportRecord record = locked(id);
+        if (!record.isReadBy(reader)) {
+            throw new ReaderLost();
+        }
+        return record;
+    }
+
+    /** Somebody who reads a listing that is no longer theirs: nothing of what they have is kept. */
+    static final class ReaderLost extends RuntimeException {
+        ReaderLost() {
+            super("The listing was given up or taken over meanwhile", null, false, false);
+        }
+    }
+
+    /** Makes sure that a listing is still this reader's, and keeps it for as long again. */
+    void hold(UUID id, UUID reader) {
+        mine(id, reader);
+        heard(id);
     }
 
     /** Its rows are forgotten, and the meaning of its columns is to be said anew. */
@@ -163,39 +206,46 @@ class ImportStore {
     /**
      * Keeps some rows, and how far reading has come, in one.
      *
-     * @param lines the keys of all rows so far, to which those of these are added
      * @return whether the person wants it to stop
      */
-    boolean stage(UUID id, RowSource.Chunk chunk, int read, Map<String, Integer> lines) {
+    boolean stage(UUID id, UUID reader, RowSource.Chunk chunk, int read) {
+        ImportRecord record = mine(id, reader);
         List<String> ids = chunk.rows().stream()
                 .flatMap(row ->
                         row.reading().fold(good -> List.of(good.entry().id()), bad -> List.<String>of()).stream())
                 .toList();
         Map<String, DirectoryEntry> known = directory.byIds(ids);
+        Map<String, Integer> lines = linesOf(id, ids);
         for (RowSource.ReadRow row : chunk.rows()) {
             entities.persist(row.reading()
                     .fold(
                             good -> good(id, row, good, known, lines),
                             bad -> StagedRow.bad(id, row.line(), bad.reason(), row.cells())));
         }
-        ImportRecord record = locked(id);
         record.progress(read, chunk.total(), clock.instant());
         entities.flush();
+        heard(id);
         boolean cancel = record.cancelRequested();
         entities.clear();
         return cancel;
     }
 
-    /** The keys of the rows that were kept so far, with their lines. */
-    @Transactional(readOnly = true)
-    Map<String, Integer> linesByEntry(UUID id) {
+    /** Of the rows that were kept so far, the lines of those that have one of these keys. */
+    private Map<String, Integer> linesOf(UUID id, List<String> keys) {
         Map<String, Integer> lines = new HashMap<>();
-        entities.createQuery(
-                        "select r.entryId, r.line from StagedRow r where r.importId = :import and r.entryId is not null",
-                        Object[].class)
-                .setParameter("import", id)
-                .getResultList()
-                .forEach(row -> lines.put((String) row[0], (Integer) row[1]));
+        if (!keys.isEmpty()) {
+            List<?> found = entities.createNativeQuery(
+                            "select entry_id, line from directory_import_row"
+                                    + " where import_id = :import and entry_id = any(:keys) and kind <> 'BAD'",
+                            Object[].class)
+                    .setParameter("import", id)
+                    .setParameter("keys", keys.toArray(String[]::new))
+                    .getResultList();
+            for (Object each : found) {
+                Object[] row = (Object[]) each;
+                lines.put((String) row[0], (Integer) row[1]);
+            }
+        }
         return lines;
     }
 
@@ -225,8 +275,8 @@ class ImportStore {
     }
 
     /** Everything is read. */
-    void allRead(UUID id) {
-        ImportRecord record = locked(id);
+    void allRead(UUID id, UUID reader) {
+        ImportRecord record = mine(id, reader);
         Long gone = withGone(
                         entities.createQuery("select count(e) from EntryRecord e where" + GONE, Long.class), record)
                 .getSingleResult();
@@ -240,8 +290,9 @@ class ImportStore {
         return query;
     }
 
-    void end(UUID id, ImportState state, String message) {
-        locked(id).end(state, message, clock.instant());
+    /** Reading broke off or was stopped; it can go on. */
+    void brokenOff(UUID id, UUID reader, String message) {
+        mine(id, reader).end(ImportState.BROKEN_OFF, message, clock.instant());
     }
 
     void requestCancel(UUID id) {
@@ -253,7 +304,7 @@ class ImportStore {
         ImportRecord record = locked(
                 id, "given up", ImportState.MAPPING, ImportState.READ, ImportState.BROKEN_OFF, ImportState.GIVEN_UP);
         forgetRows(id);
-        forgetContent(id);
+        content.forget(id);
         record.end(ImportState.GIVEN_UP, "Nothing of it was taken.", clock.instant());
     }
 
@@ -278,7 +329,7 @@ class ImportStore {
                 : 0;
         // Searches right after this must not go by the counts of the empty table.
         entities.createNativeQuery("analyze directory_entry").executeUpdate();
-        forgetContent(id);
+        content.forget(id);
         record.end(
                 ImportState.TAKEN,
                 counted(taken, "entry was", "entries were") + " taken"
@@ -478,19 +529,27 @@ class ImportStore {
         return headings.stream().map(String::strip).collect(Collectors.joining("\u001F"));
     }
 
-    /** An import that has not been heard of for long stopped with its program; it can go on. */
-    @Scheduled(fixedDelay = SWEEP_MILLIS)
-    void sweep() {
-        Consumer<ImportRecord> brokenOff = record -> record.end(
-                ImportState.BROKEN_OFF,
-                "Reckonrod ended while it was read. What was read so far is kept; let it go on.",
-                clock.instant());
-        entities.createQuery(
-                        "select i from ImportRecord i where i.state = :reading and i.heardAt < :dead",
-                        ImportRecord.class)
-                .setParameter("reading", ImportState.READING)
-                .setParameter("dead", clock.instant().minus(SILENCE_OF_THE_DEAD))
-                .getResultList()
-                .forEach(brokenOff);
+    /**
+     * A listing whose reader has not been heard of for long can go on.
+     *
+     * @param silent how long is long
+     * @param alive those that are read in this program, and are never given up by it
+     */
+    void sweep(Duration silent, Set<UUID> alive) {
+        List<?> silentOnes = entities.createNativeQuery(
+                        "select id from directory_import where state = 'READING'"
+                                + " and heard_at < now() - make_interval(secs => :seconds)",
+                        UUID.class)
+                .setParameter("seconds", silent.toMillis() / 1000.0)
+                .getResultList();
+        silentOnes.stream()
+                .map(UUID.class::cast)
+                .filter(id -> !alive.contains(id))
+                .map(this::locked)
+                .filter(record -> record.state() == ImportState.READING)
+                .forEach(record -> record.end(
+                        ImportState.BROKEN_OFF,
+                        "Reckonrod ended or stood still while it was read. What was read so far is kept; let it go on.",
+                        clock.instant()));
     }
 }

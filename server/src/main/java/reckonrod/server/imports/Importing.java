@@ -1,6 +1,11 @@
 package reckonrod.server.imports;
 
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.Reader;
+import java.io.UncheckedIOException;
 import java.nio.charset.Charset;
+import java.nio.file.Files;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
@@ -9,12 +14,11 @@ import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 import reckonrod.core.listing.Column;
-import reckonrod.core.listing.ColumnGuess;
-import reckonrod.core.listing.CsvTable;
+import reckonrod.core.listing.CsvRows;
 import reckonrod.core.listing.Mapping;
 import reckonrod.core.listing.RowReader;
 import reckonrod.core.listing.RowWriter;
-import reckonrod.core.listing.Table;
+import reckonrod.core.listing.TableRows;
 import reckonrod.core.listing.TableText;
 import reckonrod.server.plans.PlanLookup;
 import reckonrod.server.problem.ProblemException;
@@ -25,10 +29,11 @@ import tools.jackson.databind.json.JsonMapper;
 /** The course of an import, from its file or service to rows that can be looked at. */
 @Component
 class Importing {
-    private static final int SAMPLE = 5;
+    private static final List<String> LINE = List.of("line");
     private static final String USUAL_PLAN = "r2-north-america";
 
     private final ImportStore store;
+    private final ImportContent content;
     private final ImportRunner runner;
     private final ServiceBench bench;
     private final PlanLookup plans;
@@ -37,12 +42,14 @@ class Importing {
 
     Importing(
             ImportStore store,
+            ImportContent content,
             ImportRunner runner,
             ServiceBench bench,
             PlanLookup plans,
             JsonMapper json,
             Clock clock) {
         this.store = store;
+        this.content = content;
         this.runner = runner;
         this.bench = bench;
         this.plans = plans;
@@ -51,19 +58,68 @@ class Importing {
     }
 
     /** Brings a file in. What cannot be read at all is refused here, and nothing is kept of it. */
-    ImportView bring(Brought brought, byte[] content) {
+    ImportView bring(Brought brought, Spool spool) {
         if (brought.kind() == ImportKind.SERVICE) {
             return pull();
         }
         String source = sourceOf(brought.name());
         plans.plan(brought.bandPlan());
-        Optional<Table> table = readable(brought.kind(), content, brought.charset());
-        UUID id = store.begin(source, brought, content);
-        if (table.isEmpty()) {
-            store.reading(id, List.of("line"), List.of());
-            runner.read(id, source(store.get(id)), 0);
+        if (brought.kind() == ImportKind.LINES) {
+            int lines = readable(() -> LineSource.count(text(Files.newInputStream(spool.file()), brought.charset())));
+            UUID id = store.begin(source, brought, spool.file(), new TableLook(LINE, List.of(), "", List.of(), lines));
+            read(id, store.reading(id, LINE, List.of()), 0);
+            return view(id);
         }
-        return view(id);
+        TableLook look =
+                readable(() -> look(brought.kind(), () -> Files.newInputStream(spool.file()), brought.charset()));
+        return view(store.begin(source, brought, spool.file(), look));
+    }
+
+    /** Opens what is read, from its beginning. */
+    private interface Opening {
+        InputStream open() throws IOException;
+    }
+
+    private interface Attempt<T> {
+        T get() throws IOException;
+    }
+
+    private static <T> T readable(Attempt<T> work) {
+        try {
+            return work.get();
+        } catch (IllegalArgumentException unreadable) {
+            throw ProblemException.refused(
+                    "listing-unreadable", "The listing cannot be read", unreadable.getMessage() + ".");
+        } catch (IOException broken) {
+            throw new UncheckedIOException(broken);
+        }
+    }
+
+    private static Reader text(InputStream bytes, Optional<Charset> charset) throws IOException {
+        return TableText.reader(bytes, charset);
+    }
+
+    private TableLook look(ImportKind kind, Opening opening, Optional<Charset> charset) throws IOException {
+        List<String> names;
+        if (kind == ImportKind.GEOJSON) {
+            try (Reader reader = text(opening.open(), charset)) {
+                names = GeoJsonRows.names(reader, json);
+            }
+        } else {
+            names = List.of();
+        }
+        try (TableRows rows = rows(kind, text(opening.open(), charset), names)) {
+            return TableLook.of(rows);
+        }
+    }
+
+    private TableRows rows(ImportKind kind, Reader text, List<String> names) throws IOException {
+        return kind == ImportKind.GEOJSON ? new GeoJsonRows(text, json, names) : new CsvRows(text);
+    }
+
+    private void read(UUID id, UUID reader, int from) {
+        ImportRecord record = store.get(id);
+        runner.read(id, reader, () -> source(record), from);
     }
 
     // A file that is brought again under the same name means the same repeaters.
@@ -80,26 +136,6 @@ class Importing {
         return source.equals(World.SOURCE) ? source + "-file" : source;
     }
 
-    private Optional<Table> readable(ImportKind kind, byte[] content, Optional<Charset> charset) {
-        try {
-            String text = TableText.decode(content, charset);
-            return switch (kind) {
-                case CSV -> Optional.of(CsvTable.parse(text));
-                case GEOJSON -> Optional.of(GeoJsonTable.parse(text, json));
-                case LINES, SERVICE -> Optional.empty();
-            };
-        } catch (IllegalArgumentException unreadable) {
-            throw ProblemException.refused(
-                    "listing-unreadable", "The listing cannot be read", unreadable.getMessage() + ".");
-        }
-    }
-
-    private Optional<Table> table(ImportRecord record) {
-        return record.kind() == ImportKind.SERVICE
-                ? Optional.empty()
-                : store.content(record.id()).flatMap(content -> readable(record.kind(), content, charset(record)));
-    }
-
     private static Optional<Charset> charset(ImportRecord record) {
         return record.charset().map(Charset::forName);
     }
@@ -112,9 +148,10 @@ class Importing {
         UUID id = store.begin(
                 World.SOURCE,
                 new Brought(ImportKind.SERVICE, "Directory service", Optional.empty(), USUAL_PLAN),
-                new byte[0]);
-        store.reading(id, RowWriter.headings(), List.of());
-        runner.read(id, new ServiceSource(service.address(), World.SOURCE, today()), 0);
+                null,
+                new TableLook(RowWriter.headings(), List.of(), "", List.of(), 0));
+        UUID reader = store.reading(id, RowWriter.headings(), List.of());
+        runner.read(id, reader, () -> new ServiceSource(service.address(), World.SOURCE, today()), 0);
         return view(id);
     }
 
@@ -125,11 +162,13 @@ class Importing {
     /** Says what the columns mean, and begins to read. */
     ImportView map(UUID id, List<String> columns) {
         ImportRecord record = store.get(id);
-        Table table = table(record).orElseThrow(() -> noColumns(record));
-        mapping(columns, table);
-        store.remember(table.headings(), columns);
-        store.readingAnew(id, table.headings(), columns);
-        runner.read(id, source(store.get(id)), 0);
+        List<String> headings = record.look().headings();
+        if (!record.kind().hasColumns()) {
+            throw noColumns(record);
+        }
+        mapping(columns, headings);
+        store.remember(headings, columns);
+        read(id, store.reading(id, headings, columns), 0);
         return view(id);
     }
 
@@ -138,13 +177,13 @@ class Importing {
                 "import-state", "The import has moved on", "\"" + record.name() + "\" has no columns to be mapped.");
     }
 
-    private static Mapping mapping(List<String> columns, Table table) {
-        if (columns.size() != table.headings().size()) {
+    private static Mapping mapping(List<String> columns, List<String> headings) {
+        if (columns.size() != headings.size()) {
             throw ProblemException.refused(
                     "mapping-incomplete",
                     "A column is without meaning",
-                    "columns must name " + table.headings().size() + " meanings, one for each heading, named "
-                            + columns.size() + ".");
+                    "columns must name " + headings.size() + " meanings, one for each heading, named " + columns.size()
+                            + ".");
         }
         Mapping mapping;
         try {
@@ -163,59 +202,54 @@ class Importing {
 
     /** Goes on reading where it broke off. */
     ImportView goOn(UUID id) {
-        ImportRecord record = store.get(id);
-        store.reading(id, record.headings(), record.columns());
-        runner.read(id, source(record), record.rowsRead());
+        UUID reader = store.goingOn(id);
+        read(id, reader, store.get(id).rowsRead());
         return view(id);
     }
 
-    private RowSource source(ImportRecord record) {
-        return switch (record.kind()) {
-            case SERVICE ->
-                new ServiceSource(
-                        bench.service().map(DirectoryService::address).orElse("http://127.0.0.1:9/"),
+    private RowSource source(ImportRecord record) throws IOException {
+        if (record.kind() == ImportKind.SERVICE) {
+            return new ServiceSource(
+                    bench.service().map(DirectoryService::address).orElse("http://127.0.0.1:9/"),
+                    record.source(),
+                    today());
+        }
+        TableLook look = record.look();
+        Reader text = text(new PartStream(content, record.id()), charset(record));
+        if (record.kind() == ImportKind.LINES) {
+            return new LineSource(text, look.rows(), record.source(), plans.plan(record.bandPlan()));
+        }
+        return new FileSource(
+                rows(record.kind(), text, look.headings()),
+                look.rows(),
+                new RowReader(
+                        mapping(record.columns(), look.headings()),
+                        look.headings().size(),
                         record.source(),
-                        today());
-            case LINES ->
-                new LineSource(
-                        TableText.decode(store.content(record.id()).orElseThrow(), charset(record)),
-                        record.source(),
-                        plans.plan(record.bandPlan()));
-            case CSV, GEOJSON -> {
-                Table table = table(record).orElseThrow();
-                yield new FileSource(
-                        table,
-                        new RowReader(
-                                mapping(record.columns(), table),
-                                table.headings().size(),
-                                record.source(),
-                                today(),
-                                Optional.of(plans.plan(record.bandPlan()))));
-            }
-        };
+                        today(),
+                        Optional.of(plans.plan(record.bandPlan()))));
     }
 
     /** How an import stands; with its columns while they are to be mapped. */
     ImportView view(UUID id) {
         ImportRecord record = store.get(id);
-        ImportView.Columns columns = record.state() == ImportState.MAPPING
-                ? table(record).map(table -> columns(table, record)).orElse(null)
-                : null;
-        return ImportView.of(record, store.counts(id), columns);
+        if (record.mustBeLookedAt()) {
+            ImportRecord unseen = record;
+            record = store.lookedAt(
+                    id, readable(() -> look(unseen.kind(), () -> new PartStream(content, id), charset(unseen))));
+        }
+        return ImportView.of(record, store.counts(id), record.state() == ImportState.MAPPING ? columns(record) : null);
     }
 
-    private ImportView.Columns columns(Table table, ImportRecord record) {
+    private ImportView.Columns columns(ImportRecord record) {
+        TableLook look = record.look();
         Optional<List<String>> remembered =
-                record.columns().isEmpty() ? store.remembered(table.headings()) : Optional.of(record.columns());
-        Mapping guess = ColumnGuess.of(table);
-        List<String> guessed = remembered.orElseGet(() -> guess.columns().stream()
-                .map(each -> each.map(Column::name).orElse(""))
-                .toList());
+                record.columns().isEmpty() ? store.remembered(look.headings()) : Optional.of(record.columns());
         return new ImportView.Columns(
-                table.headings(),
-                guessed,
+                look.headings(),
+                remembered.orElse(look.guessed()),
                 remembered.isPresent(),
-                table.rows().stream().limit(SAMPLE).map(Table.Row::cells).toList(),
-                remembered.isPresent() ? null : guess.missing().orElse(null));
+                look.sample(),
+                remembered.isPresent() ? null : look.missingOfGuess().orElse(null));
     }
 }

@@ -4,7 +4,7 @@ import java.util.List;
 import reckonrod.core.listing.RowReading;
 
 /** Where the rows of an import come from, from any row on. */
-interface RowSource {
+interface RowSource extends AutoCloseable {
     /**
      * Some rows.
      *
@@ -27,6 +27,9 @@ interface RowSource {
         }
     }
 
-    /** The rows from that one on, from 0; none when there are no more. */
+    /** Some rows from that one on, from 0; none when there are no more. A file is only ever read onwards. */
     Chunk from(int row) throws BrokenOff;
+
+    @Override
+    default void close() throws java.io.IOException {}
 }

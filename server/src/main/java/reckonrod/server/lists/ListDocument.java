@@ -1,7 +1,6 @@
 package reckonrod.server.lists;
 
 import java.util.List;
-import java.util.Map;
 import java.util.NavigableMap;
 import java.util.Optional;
 import java.util.TreeMap;
@@ -48,7 +47,21 @@ public record ListDocument(
             boolean pinned,
             ChannelDocument channel,
             List<DismissalDocument> dismissals,
-            String directoryId) {}
+            String directoryId) {
+        // What lists of the first days did not have yet is missing in their documents, and reads as nothing.
+        ListEntry toEntry() {
+            return new ListEntry(
+                    id,
+                    ListDocument.channel(channel),
+                    line,
+                    published == null ? line : published,
+                    pinned,
+                    orNone(dismissals).stream()
+                            .map(each -> new Dismissal(each.code(), Field.valueOf(each.field()), each.reason()))
+                            .toList(),
+                    directoryId == null ? "" : directoryId);
+        }
+    }
 
     /** A finding that was laid aside. */
     public record DismissalDocument(String code, String field, String reason) {}
@@ -67,6 +80,19 @@ public record ListDocument(
             List<String> flags) {}
 
     static ListDocument of(ChannelList list) {
+        return of(
+                list,
+                list.entries().entrySet().stream()
+                        .map(each -> entry(each.getKey(), each.getValue()))
+                        .toList());
+    }
+
+    /** All but the channels. */
+    static ListDocument headOf(ChannelList list) {
+        return of(list, List.of());
+    }
+
+    private static ListDocument of(ChannelList list, List<EntryDocument> entries) {
         return new ListDocument(
                 FORMAT,
                 list.name(),
@@ -81,13 +107,12 @@ public record ListDocument(
                                 block.slots().first(),
                                 block.slots().last()))
                         .toList(),
-                list.entries().entrySet().stream().map(ListDocument::entry).toList());
+                entries);
     }
 
-    private static EntryDocument entry(Map.Entry<Integer, ListEntry> each) {
-        ListEntry entry = each.getValue();
+    static EntryDocument entry(int slot, ListEntry entry) {
         return new EntryDocument(
-                each.getKey(),
+                slot,
                 entry.id(),
                 entry.line(),
                 entry.published(),
@@ -121,11 +146,16 @@ public record ListDocument(
     }
 
     ChannelList toList() {
+        NavigableMap<Integer, ListEntry> slots = new TreeMap<>();
+        entries.forEach(each -> slots.put(each.slot(), each.toEntry()));
+        return toList(slots);
+    }
+
+    /** The list with these channels instead of its own. */
+    ChannelList toList(NavigableMap<Integer, ListEntry> slots) {
         if (format != FORMAT) {
             throw new IllegalStateException("A list of format " + format + " was written by a newer Reckonrod");
         }
-        NavigableMap<Integer, ListEntry> slots = new TreeMap<>();
-        entries.forEach(each -> slots.put(each.slot(), entry(each)));
         return new ChannelList(
                 name,
                 bandPlan,
@@ -136,20 +166,6 @@ public record ListDocument(
                         .map(block -> new Block(block.name(), new SlotRange(block.firstSlot(), block.lastSlot())))
                         .toList(),
                 slots);
-    }
-
-    // What lists of the first days did not have yet is missing in their documents, and reads as nothing.
-    private static ListEntry entry(EntryDocument document) {
-        return new ListEntry(
-                document.id(),
-                channel(document.channel()),
-                document.line(),
-                document.published() == null ? document.line() : document.published(),
-                document.pinned(),
-                orNone(document.dismissals()).stream()
-                        .map(each -> new Dismissal(each.code(), Field.valueOf(each.field()), each.reason()))
-                        .toList(),
-                document.directoryId() == null ? "" : document.directoryId());
     }
 
     private static <T> List<T> orNone(List<T> list) {

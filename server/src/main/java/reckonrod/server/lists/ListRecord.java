@@ -5,6 +5,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.util.UUID;
+import reckonrod.core.list.ChannelList;
 
 /** A list: a name and the revision it stands at. */
 @Entity
@@ -20,13 +21,15 @@ class ListRecord {
 
     private long revisionId;
     private UUID homeId;
+    private String bandPlan;
+    private String licence;
+    private int channels;
 
     ListRecord() {}
 
-    ListRecord(UUID id, String name, long revisionId) {
+    ListRecord(UUID id, ChannelList list, long revisionId) {
         this.id = id;
-        this.name = name;
-        this.revisionId = revisionId;
+        standAt(revisionId, list);
     }
 
     UUID id() {
@@ -53,7 +56,15 @@ class ListRecord {
         homeId = home;
     }
 
-    void standAt(long revision) {
+    ListSummary summary() {
+        return new ListSummary(id, name, channels, bandPlan, licence);
+    }
+
+    final void standAt(long revision, ChannelList list) {
         revisionId = revision;
+        name = list.name();
+        bandPlan = list.bandPlanId();
+        licence = list.licence();
+        channels = list.entries().size();
     }
 }

@@ -13,6 +13,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import reckonrod.core.list.ChannelList;
 import reckonrod.core.list.ListChange;
+import reckonrod.server.lists.RevisionRepository.Title;
 import reckonrod.server.problem.ProblemException;
 
 /** Keeps lists. Each change is one transaction that adds a revision; a change made on an old version is turned down. */
@@ -21,9 +22,11 @@ import reckonrod.server.problem.ProblemException;
 public class ListStore {
     private final ListRepository lists;
     private final RevisionRepository revisions;
+    private final RevisionCache cache;
     private final Clock clock;
 
-    ListStore(ListRepository lists, RevisionRepository revisions, Clock clock) {
+    ListStore(ListRepository lists, RevisionRepository revisions, RevisionCache cache, Clock clock) {
+        this.cache = cache;
         this.lists = lists;
         this.revisions = revisions;
         this.clock = clock;
@@ -37,10 +40,10 @@ public class ListStore {
 
     /** All lists, by name. */
     @Transactional(readOnly = true)
-    public List<StoredList> all() {
+    public List<ListSummary> all() {
         return lists.findAll().stream()
-                .sorted(Comparator.comparing(ListRecord::name))
-                .map(this::stored)
+                .map(ListRecord::summary)
+                .sorted(Comparator.comparing(ListSummary::name))
                 .toList();
     }
 
@@ -58,9 +61,8 @@ public class ListStore {
     /** A new list that was made from another one, to which one goes back from it. */
     public StoredList create(ChannelList list, Optional<UUID> home) {
         UUID id = UUID.randomUUID();
-        RevisionRecord first = revisions.save(
-                new RevisionRecord(id, null, ListDocument.of(list), "Begin " + list.name(), clock.instant()));
-        ListRecord record = new ListRecord(id, list.name(), first.id());
+        RevisionRecord first = revisions.save(RevisionRecord.first(id, list, "Begin " + list.name(), clock.instant()));
+        ListRecord record = new ListRecord(id, list, first.id());
         home.ifPresent(record::comesFrom);
         return stored(lists.saveAndFlush(record));
     }
@@ -73,13 +75,14 @@ public class ListStore {
      */
     public ChangedList change(UUID id, long baseVersion, Function<ChannelList, ListChange> change) {
         ListRecord record = atVersion(id, baseVersion);
-        ChannelList now = revision(record).document().toList();
+        ChannelList now = list(record.revisionId());
         ListChange.Changed done = change.apply(now).fold(Function.identity(), refused -> {
             throw ProblemException.refused("change-refused", "That cannot be done", refused.reason());
         });
-        RevisionRecord next = revisions.save(new RevisionRecord(
-                id, record.revisionId(), ListDocument.of(done.list()), done.summary(), clock.instant()));
-        record.standAt(next.id());
+        RevisionRecord parent = revisions.findById(record.revisionId()).orElseThrow();
+        RevisionRecord next = revisions.save(parent.next(now, done.list(), done.summary(), clock.instant()));
+        cache.put(next.id(), done.list());
+        record.standAt(next.id(), done.list());
         return new ChangedList(stored(lists.saveAndFlush(record)), done.slot(), done.summary());
     }
 
@@ -95,13 +98,11 @@ public class ListStore {
     @Transactional(readOnly = true)
     public Map<String, String> channelsByEntry() {
         Map<String, String> channels = new HashMap<>();
-        for (StoredList stored : all()) {
-            stored.list().entries().forEach((slot, entry) -> {
+        for (ListRecord record : lists.findAll()) {
+            list(record.revisionId()).entries().forEach((slot, entry) -> {
                 if (!entry.directoryId().isEmpty()) {
                     channels.putIfAbsent(
-                            entry.directoryId(),
-                            entry.channel().label() + " in slot " + slot + " of "
-                                    + stored.list().name());
+                            entry.directoryId(), entry.channel().label() + " in slot " + slot + " of " + record.name());
                 }
             });
         }
@@ -111,14 +112,14 @@ public class ListStore {
     /** Takes the newest change back. */
     public StoredList undo(UUID id, long baseVersion) {
         ListRecord record = atVersion(id, baseVersion);
-        Long parent = revision(record).parentId();
+        Long parent = revisions.title(record.revisionId()).parentId();
         return moveTo(record, Optional.ofNullable(parent), "There is nothing to undo.");
     }
 
     /** Makes the change again that was taken back last. */
     public StoredList redo(UUID id, long baseVersion) {
         ListRecord record = atVersion(id, baseVersion);
-        return moveTo(record, next(record).map(RevisionRecord::id), "There is nothing to redo.");
+        return moveTo(record, revisions.next(record.revisionId()).map(Title::id), "There is nothing to redo.");
     }
 
     /**
@@ -132,7 +133,7 @@ public class ListStore {
     @Transactional(readOnly = true)
     public List<PastRevision> history(UUID id) {
         long current = record(id).revisionId();
-        return revisions.findTop100ByListIdOrderByIdDesc(id).stream()
+        return revisions.newest(id).stream()
                 .map(each -> new PastRevision(each.id(), each.summary(), each.createdAt(), each.id() == current))
                 .toList();
     }
@@ -147,15 +148,16 @@ public class ListStore {
                         id,
                         baseVersion,
                         list -> new ListChange.Changed(
-                                past.document().toList(),
+                                list(past.id()),
                                 "Back to: " + past.summary(),
                                 list.slots().first()))
                 .list();
     }
 
     private StoredList moveTo(ListRecord record, Optional<Long> revision, String otherwise) {
-        record.standAt(revision.orElseThrow(
-                () -> ProblemException.refused("nothing-to-move-to", "That cannot be done", otherwise)));
+        Long to = revision.orElseThrow(
+                () -> ProblemException.refused("nothing-to-move-to", "That cannot be done", otherwise));
+        record.standAt(to, list(to));
         return stored(lists.saveAndFlush(record));
     }
 
@@ -166,7 +168,7 @@ public class ListStore {
                     "changed-elsewhere",
                     "Changed elsewhere",
                     "\"" + record.name() + "\" was changed in another tab or window (\""
-                            + revision(record).summary()
+                            + revisions.title(record.revisionId()).summary()
                             + "\"). Nothing was overwritten; this tab now shows the newest list.");
         }
         return record;
@@ -177,22 +179,27 @@ public class ListStore {
                 .orElseThrow(() -> ProblemException.notFound("There is no list " + id + "; it may have been deleted."));
     }
 
-    private RevisionRecord revision(ListRecord record) {
-        return revisions.findById(record.revisionId()).orElseThrow();
-    }
-
-    private Optional<RevisionRecord> next(ListRecord record) {
-        return revisions.findFirstByParentIdOrderByIdDesc(record.revisionId());
+    private ChannelList list(Long revision) {
+        return cache.get(revision).orElseGet(() -> {
+            ChannelList list = null;
+            for (RevisionRecord each : revisions.chain(revision)) {
+                list = each.document() != null
+                        ? each.document().toList()
+                        : each.difference().appliedTo(list);
+            }
+            cache.put(revision, list);
+            return list;
+        });
     }
 
     private StoredList stored(ListRecord record) {
-        RevisionRecord revision = revision(record);
+        Title title = revisions.title(record.revisionId());
         return new StoredList(
                 record.id(),
                 record.version(),
-                revision.document().toList(),
+                list(record.revisionId()),
                 Optional.ofNullable(record.homeId()),
-                Optional.ofNullable(revision.parentId()).map(parent -> revision.summary()),
-                next(record).map(RevisionRecord::summary));
+                Optional.ofNullable(title.parentId()).map(parent -> title.summary()),
+                revisions.next(record.revisionId()).map(Title::summary));
     }
 }

@@ -13,4 +13,9 @@ import reckonrod.core.list.ChannelList;
  * @param redo what redo would do again
  */
 public record StoredList(
-        UUID id, long version, ChannelList list, Optional<UUID> homeId, Optional<String> undo, Optional<String> redo) {}
+        UUID id, long version, ChannelList list, Optional<UUID> homeId, Optional<String> undo, Optional<String> redo) {
+    /** What the list of lists tells of it. */
+    public ListSummary summary() {
+        return new ListSummary(id, list.name(), list.entries().size(), list.bandPlanId(), list.licence());
+    }
+}

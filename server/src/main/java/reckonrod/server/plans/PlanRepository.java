@@ -12,6 +12,6 @@ interface PlanRepository extends JpaRepository<PlanRecord, String> {
     /** The lists whose history names the plan; undo could bring any of it back. */
     @Query(nativeQuery = true, value = """
                     select distinct list.name from channel_list list join list_revision revision on revision.list_id = list.id
-                    where revision.document ->> 'bandPlan' = :id order by list.name""")
+                    where revision.band_plan = :id order by list.name""")
     List<String> listsThatNamed(String id);
 }

@@ -36,6 +36,11 @@ public class ProblemException extends RuntimeException {
         return new ProblemException(HttpStatus.UNPROCESSABLE_CONTENT, code, title, detail, Map.of());
     }
 
+    /** More came than can be taken. */
+    public static ProblemException tooLarge(String title, String detail) {
+        return new ProblemException(HttpStatus.CONTENT_TOO_LARGE, "too-large", title, detail, Map.of());
+    }
+
     /** Something was changed elsewhere in the meantime. */
     public static ProblemException conflict(String code, String title, String detail) {
         return new ProblemException(HttpStatus.CONFLICT, code, title, detail, Map.of());

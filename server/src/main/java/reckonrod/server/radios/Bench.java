@@ -2,9 +2,13 @@ package reckonrod.server.radios;
 
 import jakarta.annotation.PreDestroy;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.net.InetSocketAddress;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.stereotype.Component;
 import reckonrod.core.image.MemoryImage;
@@ -12,7 +16,7 @@ import reckonrod.core.link.Port;
 import reckonrod.core.radio.RadioDefinition;
 import reckonrod.server.ReckonrodSettings;
 import reckonrod.sim.LineClock;
-import reckonrod.sim.RadioMemory;
+import reckonrod.sim.RadioState;
 import reckonrod.sim.SimulatedRadio;
 import reckonrod.sim.TcpPort;
 import reckonrod.sim.TcpRadio;
@@ -20,7 +24,7 @@ import reckonrod.sim.TcpRadio;
 /**
  * The simulated radios and the cables to them. A port is {@code simulated} for a cable in this process,
  * {@code simulated-tcp} for one over TCP on loopback to a radio of this process, or {@code tcp:HOST:NUMBER} for a radio in
- * another process.
+ * another process. What a simulated radio holds is kept in the database, so that it is one radio for all programs on it.
  */
 @Component
 public class Bench {
@@ -28,24 +32,41 @@ public class Bench {
     private static final String TCP = "tcp:";
 
     private final ReckonrodSettings settings;
+    private final BenchStore store;
     private final Map<String, SimulatedRadio> radios = new ConcurrentHashMap<>();
     private final Map<String, TcpRadio> listeners = new ConcurrentHashMap<>();
+    private final Set<String> plugged = ConcurrentHashMap.newKeySet();
 
-    Bench(ReckonrodSettings settings) {
+    Bench(ReckonrodSettings settings, BenchStore store) {
         this.settings = settings;
+        this.store = store;
     }
 
     /**
-     * Puts a radio on the bench with a memory of its own, before it is used for the first time.
+     * Puts a radio on the bench with a memory of its own, unless it lies there already.
      *
      * @param firstMemory what it holds if it has no kept memory yet
      */
     public void place(String id, RadioDefinition definition, MemoryImage firstMemory) {
         radios.computeIfAbsent(id, each -> {
-            RadioMemory memory =
-                    RadioMemory.keptIn(settings.dataFolder().resolve("radios").resolve(each + ".memory"), firstMemory);
-            return new SimulatedRadio(definition, FIRMWARE, memory);
+            if (!store.holds(each)) {
+                store.place(each, keptInFile(each, firstMemory.size()).orElse(firstMemory), RadioState.off(definition));
+            }
+            KeptRadio kept = new KeptRadio(each, store);
+            return new SimulatedRadio(definition, FIRMWARE, kept, kept);
         });
+    }
+
+    /** Earlier versions kept it in a file of the data folder. */
+    private Optional<MemoryImage> keptInFile(String id, int size) {
+        Path file = settings.dataFolder().resolve("radios").resolve(id + ".memory");
+        try {
+            return Files.exists(file) && Files.size(file) == size
+                    ? Optional.of(MemoryImage.of(Files.readAllBytes(file)))
+                    : Optional.empty();
+        } catch (IOException unreadable) {
+            throw new UncheckedIOException("The simulated radio's memory " + file + " cannot be read", unreadable);
+        }
     }
 
     /** The simulated radio behind a unit, if it is one. */
@@ -61,11 +82,23 @@ public class Bench {
     }
 
     /**
-     * Plugs a cable into a unit.
+     * Plugs a cable into a unit. There is one socket: nobody else gets in before the port is closed.
      *
-     * @throws IOException if nothing is reached there
+     * @throws IOException if nothing is reached there, or a cable is in
      */
     public Port open(RadioUnit unit) throws IOException {
+        if (!plugged.add(unit.id())) {
+            throw new IOException("A cable is in " + unit.name() + " already");
+        }
+        try {
+            return new OnlyPort(port(unit), () -> plugged.remove(unit.id()));
+        } catch (IOException | RuntimeException unreachable) {
+            plugged.remove(unit.id());
+            throw unreachable;
+        }
+    }
+
+    private Port port(RadioUnit unit) throws IOException {
         if (unit.port().startsWith(TCP)) {
             return new TcpPort(tcpAddress(unit.port()));
         }
@@ -79,6 +112,25 @@ public class Bench {
             return new TcpPort(listener.address());
         }
         return radio.plugIn(clock());
+    }
+
+    /** Says when it is pulled. */
+    private record OnlyPort(Port port, Runnable pulled) implements Port {
+        @Override
+        public void write(byte[] bytes) throws IOException {
+            port.write(bytes);
+        }
+
+        @Override
+        public int read(byte[] into, int withinMillis) throws IOException {
+            return port.read(into, withinMillis);
+        }
+
+        @Override
+        public void close() {
+            port.close();
+            pulled.run();
+        }
     }
 
     private static InetSocketAddress tcpAddress(String port) throws IOException {

@@ -32,40 +32,16 @@ class FaceController {
             @NotNull(message = "must be one of the radio's keys")
             RadioFace.Key key) {}
 
-    /** The kinds of cable trouble. */
-    enum TroubleKind {
-        none,
-        no_answer,
-        garbage,
-        flipped_byte,
-        pulled_while_writing
-    }
-
     /** A cable trouble; {@code atByte} counts from 0 where the kind needs a place. */
     record TroubleView(
             @NotNull(message = "must be one of the kinds") TroubleKind kind,
             @Min(value = 0, message = "must be 0 or more") long atByte) {
         static TroubleView of(Trouble trouble) {
-            if (trouble instanceof Trouble.FlippedByte flip) {
-                return new TroubleView(TroubleKind.flipped_byte, flip.atByte());
-            }
-            if (trouble instanceof Trouble.PulledWhileWriting pull) {
-                return new TroubleView(TroubleKind.pulled_while_writing, pull.atByte());
-            }
-            TroubleKind kind = trouble instanceof Trouble.NoAnswer
-                    ? TroubleKind.no_answer
-                    : trouble instanceof Trouble.Garbage ? TroubleKind.garbage : TroubleKind.none;
-            return new TroubleView(kind, 0);
+            return new TroubleView(TroubleKind.of(trouble), TroubleKind.byteOf(trouble));
         }
 
         Trouble toTrouble() {
-            return switch (kind) {
-                case none -> new Trouble.None();
-                case no_answer -> new Trouble.NoAnswer();
-                case garbage -> new Trouble.Garbage();
-                case flipped_byte -> new Trouble.FlippedByte(atByte);
-                case pulled_while_writing -> new Trouble.PulledWhileWriting(atByte);
-            };
+            return kind.at(atByte);
         }
     }
 

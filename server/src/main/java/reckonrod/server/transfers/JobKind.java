@@ -4,5 +4,13 @@ package reckonrod.server.transfers;
 public enum JobKind {
     READ,
     WRITE,
-    RESTORE
+    RESTORE;
+
+    /** What to tell of one whose program was not heard of any more. */
+    String afterSilence() {
+        return "Reckonrod ended or stood still while this transfer ran. "
+                + (this == READ
+                        ? "Nothing was written. Start it again."
+                        : "If writing had begun, the radio is half written; put the snapshot back.");
+    }
 }

@@ -8,6 +8,7 @@ import jakarta.persistence.Table;
 import java.time.Instant;
 import java.util.UUID;
 import org.hibernate.annotations.DynamicUpdate;
+import reckonrod.core.link.LinkException.Fault;
 
 /** One transfer, running or ended. Only the columns that change are written, so that a cancel is never overwritten. */
 @Entity
@@ -29,10 +30,17 @@ class JobRecord {
     private int bytesDone;
     private int bytesTotal;
     private Instant startedAt;
+
+    // Only queries read it, by the clock of the database.
+    @SuppressWarnings("UnusedVariable")
     private Instant heardAt;
+
     private Instant finishedAt;
     private boolean cancelRequested;
     private String message;
+
+    @Enumerated(EnumType.STRING)
+    private Fault fault;
 
     JobRecord() {}
 
@@ -79,10 +87,6 @@ class JobRecord {
         return startedAt;
     }
 
-    Instant heardAt() {
-        return heardAt;
-    }
-
     Instant finishedAt() {
         return finishedAt;
     }
@@ -95,21 +99,18 @@ class JobRecord {
         return message;
     }
 
+    Fault fault() {
+        return fault;
+    }
+
     void requestCancel() {
         cancelRequested = true;
     }
 
-    void progress(String nextPhase, int done, int total, Instant now) {
-        phase = nextPhase;
-        bytesDone = done;
-        bytesTotal = total;
-        heardAt = now;
-    }
-
-    void end(JobState endState, String endMessage, Instant now) {
+    void end(JobState endState, String endMessage, Fault endFault, Instant now) {
         state = endState;
         message = endMessage;
-        heardAt = now;
+        fault = endFault;
         finishedAt = now;
     }
 }

@@ -1,15 +1,42 @@
 package reckonrod.server.transfers;
 
-import java.time.Instant;
+import jakarta.persistence.LockModeType;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Lock;
+import org.springframework.data.jpa.repository.Modifying;
+import org.springframework.data.jpa.repository.NativeQuery;
+import org.springframework.data.jpa.repository.Query;
 
+/** A transfer has its radio while its row runs. When that is over is told by the database's clock, the same for all programs. */
 interface JobRepository extends JpaRepository<JobRecord, UUID> {
     List<JobRecord> findByStateOrderByStartedAt(JobState state);
 
-    List<JobRecord> findByStateAndHeardAtBefore(JobState state, Instant before);
-
     Optional<JobRecord> findFirstByRadioIdOrderByStartedAtDesc(String radioId);
+
+    @NativeQuery("select id from transfer_job where state = 'RUNNING'"
+            + " and heard_at < now() - make_interval(secs => :seconds)")
+    List<UUID> silentFor(double seconds);
+
+    @Lock(LockModeType.PESSIMISTIC_WRITE)
+    @Query("select j from JobRecord j where j.radioId = :radioId and j.state = RUNNING")
+    List<JobRecord> running(String radioId);
+
+    @Lock(LockModeType.PESSIMISTIC_WRITE)
+    @Query("select j from JobRecord j where j.id = :id")
+    Optional<JobRecord> locked(UUID id);
+
+    @Modifying
+    @Query("update JobRecord j set j.heardAt = instant where j.id = :id and j.state = RUNNING")
+    int hold(UUID id);
+
+    @Modifying
+    @Query("update JobRecord j set j.heardAt = instant, j.phase = :phase, j.bytesDone = :done, j.bytesTotal = :total"
+            + " where j.id = :id and j.state = RUNNING")
+    int progress(UUID id, String phase, int done, int total);
+
+    @Query("select j.cancelRequested from JobRecord j where j.id = :id")
+    boolean cancelRequested(UUID id);
 }

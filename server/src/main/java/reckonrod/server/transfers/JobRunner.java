@@ -2,47 +2,69 @@ package reckonrod.server.transfers;
 
 import jakarta.annotation.PreDestroy;
 import java.io.IOException;
+import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataAccessException;
+import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.TransactionException;
 import reckonrod.core.image.MemoryImage;
 import reckonrod.core.link.LinkException;
+import reckonrod.core.link.LinkException.Fault;
 import reckonrod.core.link.Port;
 import reckonrod.core.link.Transfer;
+import reckonrod.server.ReckonrodSettings;
 import reckonrod.server.radios.Bench;
 import reckonrod.server.radios.RadioUnit;
 import reckonrod.server.radios.RadioUnits;
 
-/** Runs transfers beside the requests that started them. */
+/**
+ * Runs transfers beside the requests that started them. A transfer has its radio only as long as its row runs; that is asked
+ * before every block, and whoever has lost it writes nothing more.
+ */
 @Component
 class JobRunner {
     private static final Logger LOG = LoggerFactory.getLogger(JobRunner.class);
 
+    private static final int TRIES_TO_KEEP_THE_END = 25;
+    private static final long SWEEP_MILLIS = 1_000;
+    private static final long BETWEEN_TRIES_MILLIS = 1_000;
+
     private final JobStore jobs;
     private final RadioUnits units;
     private final Bench bench;
+    private final ReckonrodSettings settings;
     private final ExecutorService threads = Executors.newCachedThreadPool();
+    private final Set<UUID> alive = ConcurrentHashMap.newKeySet();
     private volatile boolean stopping;
 
-    JobRunner(JobStore jobs, RadioUnits units, Bench bench) {
+    JobRunner(JobStore jobs, RadioUnits units, Bench bench, ReckonrodSettings settings) {
         this.jobs = jobs;
         this.units = units;
         this.bench = bench;
+        this.settings = settings;
     }
 
     /** What a transfer does once it has its line. */
     interface Work {
-        /**
-         * Does it.
-         *
-         * @return what to tell the person at the end
-         */
-        String run(Transfer transfer) throws LinkException;
+        /** Does it; what comes back is kept together with the end of the transfer. */
+        Ending run(Transfer transfer) throws LinkException;
     }
+
+    /**
+     * A good end.
+     *
+     * @param message what to tell the person
+     * @param keep keeps what was found out
+     */
+    record Ending(String message, Runnable keep) {}
 
     /**
      * Starts a transfer.
@@ -50,43 +72,106 @@ class JobRunner {
      * @param before the snapshot that brings the radio back if the write fails; any for a read
      */
     void start(UUID job, RadioUnit unit, UUID before, Work work) {
-        threads.execute(() -> run(job, unit, before, work));
+        alive.add(job);
+        threads.execute(() -> {
+            try {
+                run(job, unit, before, work);
+            } finally {
+                alive.remove(job);
+            }
+        });
     }
 
     private void run(UUID job, RadioUnit unit, UUID before, Work work) {
         JobWatch watch = new JobWatch(job, unit.id(), before);
         try (Port port = bench.open(unit)) {
-            String message = work.run(new Transfer(unit.definition(), port, watch));
-            jobs.end(job, JobState.DONE, message);
+            Ending ending = work.run(new Transfer(unit.definition(), port, watch));
+            jobs.finish(job, ending.keep(), ending.message());
+        } catch (LeaseLost | LostUnderway lost) {
+            lost(job, unit, before, watch.writing);
         } catch (LinkException failed) {
-            boolean cancelled = failed.fault() == LinkException.Fault.CANCELLED;
-            jobs.end(
-                    job,
-                    cancelled ? JobState.CANCELLED : JobState.FAILED,
-                    failed.getMessage() + consequence(unit, watch.writing));
+            if (failed.fault() == Fault.NO_LONGER_OURS) {
+                lost(job, unit, before, watch.writing);
+            } else {
+                fail(
+                        job,
+                        stateAfter(failed.fault()),
+                        failed.getMessage() + consequence(unit, watch.writing),
+                        failed.fault());
+            }
         } catch (IOException unreachable) {
-            jobs.end(
+            fail(
                     job,
                     JobState.FAILED,
                     "The port of " + unit.name()
-                            + " cannot be opened. Check the cable and the port, then start again.");
+                            + " cannot be opened. Check the cable and the port, then start again. Nothing was written.",
+                    Fault.CABLE);
+        } catch (DataAccessException | TransactionException storage) {
+            LOG.error("Transfer {} broke off", job, storage);
+            fail(
+                    job,
+                    JobState.FAILED,
+                    "The database did not answer, so the transfer was stopped." + consequence(unit, watch.writing),
+                    null);
         } catch (RuntimeException bug) {
             LOG.error("Transfer {} broke", job, bug);
-            endAfterBug(job, unit, watch.writing);
+            fail(
+                    job,
+                    JobState.FAILED,
+                    "The transfer broke off inside Reckonrod; the log on the server says more."
+                            + consequence(unit, watch.writing),
+                    null);
         }
     }
 
-    private void endAfterBug(UUID job, RadioUnit unit, boolean writing) {
-        try {
-            jobs.end(job, JobState.FAILED, "The transfer broke off inside Reckonrod." + consequence(unit, writing));
-        } catch (RuntimeException storageGone) {
-            // Nobody can be told now; the sweep tells it once the database is back.
-            LOG.error("The end of transfer {} could not be kept", job, storageGone);
-        }
+    private static JobState stateAfter(Fault fault) {
+        return switch (fault) {
+            case CANCELLED -> JobState.CANCELLED;
+            case PROGRAM_ENDS -> JobState.INTERRUPTED;
+            default -> JobState.FAILED;
+        };
     }
 
     private static String consequence(RadioUnit unit, boolean writing) {
         return writing ? " " + unit.name() + " is half written: put the snapshot back." : " Nothing was written.";
+    }
+
+    private void lost(UUID job, RadioUnit unit, UUID before, boolean writing) {
+        LOG.warn("Transfer {} with {} was given up while this program stood still", job, unit.name());
+        if (writing) {
+            keepTrying(() -> jobs.strayed(unit.id(), before));
+        }
+    }
+
+    private void fail(UUID job, JobState state, String message, Fault fault) {
+        keepTrying(() -> jobs.fail(job, state, message, fault));
+    }
+
+    /** Keeps how it ended as soon as the database can; if that takes too long, the sweep tells it instead. */
+    private void keepTrying(Runnable keep) {
+        for (int i = 0; i < TRIES_TO_KEEP_THE_END; i++) {
+            try {
+                keep.run();
+                return;
+            } catch (RuntimeException storageGone) {
+                LOG.warn("The end of a transfer cannot be kept yet: {}", storageGone.getMessage());
+                pause();
+            }
+        }
+    }
+
+    private static void pause() {
+        try {
+            Thread.sleep(BETWEEN_TRIES_MILLIS);
+        } catch (InterruptedException stopped) {
+            Thread.currentThread().interrupt();
+        }
+    }
+
+    /** Gives up what other programs began and are not heard of any more. */
+    @Scheduled(fixedDelay = SWEEP_MILLIS)
+    void sweep() {
+        jobs.sweep(settings.lease(), alive);
     }
 
     @PreDestroy
@@ -96,7 +181,14 @@ class JobRunner {
         threads.awaitTermination(3, TimeUnit.SECONDS);
     }
 
-    /** Passes what a transfer tells on to the database, a few times a second. */
+    /** Carries {@link LeaseLost} through the callbacks of the core. */
+    private static final class LostUnderway extends RuntimeException {
+        LostUnderway(LeaseLost lost) {
+            super(lost);
+        }
+    }
+
+    /** Passes what a transfer tells on to the database, a few times a second, and asks there before each block. */
     private final class JobWatch implements reckonrod.core.link.TransferWatch {
         private static final long EVERY_NANOS = 150_000_000;
 
@@ -105,7 +197,6 @@ class JobRunner {
         private final UUID before;
         private long toldAtNanos;
         private Phase toldPhase = Phase.IDENTIFY;
-        private boolean cancel;
         private boolean writing;
 
         JobWatch(UUID job, String unitId, UUID before) {
@@ -118,26 +209,43 @@ class JobRunner {
         public void progress(Phase phase, int bytesDone, int bytesTotal) {
             long now = System.nanoTime();
             if (phase != toldPhase || bytesDone == 0 || bytesDone == bytesTotal || now - toldAtNanos > EVERY_NANOS) {
-                cancel = jobs.progress(job, phase, bytesDone, bytesTotal);
+                try {
+                    jobs.progress(job, phase, bytesDone, bytesTotal);
+                } catch (LeaseLost lost) {
+                    throw new LostUnderway(lost);
+                }
                 toldAtNanos = now;
                 toldPhase = phase;
             }
         }
 
         @Override
-        public boolean cancelled() {
-            return cancel || stopping;
+        public Optional<Stop> stop() {
+            try {
+                boolean asked = jobs.hold(job);
+                return stopping ? Optional.of(Stop.PROGRAM_ENDS) : asked ? Optional.of(Stop.ASKED) : Optional.empty();
+            } catch (LeaseLost lost) {
+                return Optional.of(Stop.NO_LONGER_OURS);
+            }
         }
 
         @Override
         public void memoryWasRead(MemoryImage memory) {
-            units.keep(unitId, "Read from the radio", memory);
+            whileHeld(() -> units.keep(unitId, "Read from the radio", memory));
         }
 
         @Override
         public void writingBegins() {
-            units.writingBegins(unitId, before);
+            whileHeld(() -> units.writingBegins(unitId, before));
             writing = true;
+        }
+
+        private void whileHeld(Runnable keep) {
+            try {
+                jobs.whileHeld(job, keep);
+            } catch (LeaseLost lost) {
+                throw new LostUnderway(lost);
+            }
         }
     }
 }

@@ -4,32 +4,35 @@ import java.time.Clock;
 import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.dao.DataIntegrityViolationException;
-import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import reckonrod.core.link.LinkException.Fault;
 import reckonrod.core.link.TransferWatch.Phase;
 import reckonrod.server.problem.ProblemException;
+import reckonrod.server.radios.RadioUnits;
 
 /** Keeps the rows of the transfers; whatever a screen shows of a transfer comes from here, in whichever instance it runs. */
 @Service
-@Transactional
+@Transactional(rollbackFor = LeaseLost.class)
 class JobStore {
-    private static final Duration SILENCE_OF_THE_DEAD = Duration.ofSeconds(10);
-    private static final int SWEEP_MILLIS = 3_000;
-
     private final JobRepository jobs;
+    private final RadioUnits units;
     private final Clock clock;
 
-    JobStore(JobRepository jobs, Clock clock) {
+    JobStore(JobRepository jobs, RadioUnits units, Clock clock) {
         this.jobs = jobs;
+        this.units = units;
         this.clock = clock;
     }
 
     JobView begin(String radioId, JobKind kind) {
         try {
-            return view(jobs.saveAndFlush(new JobRecord(UUID.randomUUID(), radioId, kind, clock.instant())));
+            JobRecord job = jobs.saveAndFlush(new JobRecord(UUID.randomUUID(), radioId, kind, clock.instant()));
+            jobs.hold(job.id());
+            return view(job);
         } catch (DataIntegrityViolationException running) {
             throw ProblemException.conflict(
                     "transfer-running",
@@ -60,31 +63,84 @@ class JobStore {
     }
 
     /**
-     * Records progress.
+     * Makes sure that a transfer still has its radio, and keeps it for as long again.
      *
-     * @return whether the person wants the transfer to stop
+     * @return whether the person wants it to stop
+     * @throws LeaseLost if it was given up meanwhile
      */
-    boolean progress(UUID id, Phase phase, int done, int total) {
-        JobRecord job = record(id);
-        job.progress(phase.name(), done, total, clock.instant());
-        return job.cancelRequested();
+    boolean hold(UUID id) throws LeaseLost {
+        if (jobs.hold(id) == 0) {
+            throw new LeaseLost();
+        }
+        return jobs.cancelRequested(id);
     }
 
-    void end(UUID id, JobState state, String message) {
-        record(id).end(state, message, clock.instant());
+    /** Records progress, and holds as {@link #hold} does. */
+    void progress(UUID id, Phase phase, int done, int total) throws LeaseLost {
+        if (jobs.progress(id, phase.name(), done, total) == 0) {
+            throw new LeaseLost();
+        }
     }
 
-    /** A transfer that has not been heard of for long died with its program; its radio can be loaded again. */
-    @Scheduled(fixedDelay = SWEEP_MILLIS)
-    void sweep() {
-        jobs.findByStateAndHeardAtBefore(JobState.RUNNING, clock.instant().minus(SILENCE_OF_THE_DEAD))
-                .forEach(job -> job.end(
-                        JobState.INTERRUPTED,
-                        "Reckonrod ended while this transfer ran. "
-                                + (job.kind() == JobKind.READ
-                                        ? "Nothing was written. Start it again."
-                                        : "If writing had begun, the radio is half written; put the snapshot back."),
-                        clock.instant()));
+    /**
+     * Does something that only who still has the radio may do; nobody can take the radio over in between.
+     *
+     * @throws LeaseLost if the transfer was given up meanwhile; nothing was done then
+     */
+    void whileHeld(UUID id, Runnable work) throws LeaseLost {
+        held(id);
+        work.run();
+    }
+
+    /** Ends a transfer well: what it found out is kept and the row ended, both or neither. */
+    void finish(UUID id, Runnable keep, String message) throws LeaseLost {
+        JobRecord job = held(id);
+        keep.run();
+        job.end(JobState.DONE, message, null, clock.instant());
+    }
+
+    /** Ends a transfer that could not be finished. One that was given up meanwhile stays as that tells it. */
+    void fail(UUID id, JobState state, String message, Fault fault) {
+        jobs.locked(id)
+                .filter(job -> job.state() == JobState.RUNNING)
+                .ifPresent(job -> job.end(state, message, fault, clock.instant()));
+    }
+
+    /**
+     * A transfer learned that it had been given up while it was writing: its last block may have gone into the radio after
+     * somebody else had been let in. What the radio holds is unknown again, whatever another transfer has said or will say.
+     */
+    void strayed(String radioId, UUID before) {
+        for (JobRecord other : jobs.running(radioId)) {
+            other.end(
+                    JobState.FAILED,
+                    "Another Reckonrod that had stood still came back and wrote into the radio meanwhile."
+                            + " What it holds is unknown: put the snapshot back.",
+                    Fault.NO_LONGER_OURS,
+                    clock.instant());
+        }
+        units.writingBegins(radioId, before);
+    }
+
+    /**
+     * A transfer that has not been heard of for long stopped with its program; its radio can be loaded again.
+     *
+     * @param silent how long is long
+     * @param alive those that run in this program, and are never given up by it
+     */
+    void sweep(Duration silent, Set<UUID> alive) {
+        for (UUID id : jobs.silentFor(silent.toMillis() / 1000.0)) {
+            if (!alive.contains(id)) {
+                jobs.locked(id)
+                        .filter(job -> job.state() == JobState.RUNNING)
+                        .ifPresent(
+                                job -> job.end(JobState.INTERRUPTED, job.kind().afterSilence(), null, clock.instant()));
+            }
+        }
+    }
+
+    private JobRecord held(UUID id) throws LeaseLost {
+        return jobs.locked(id).filter(job -> job.state() == JobState.RUNNING).orElseThrow(LeaseLost::new);
     }
 
     private JobRecord record(UUID id) {

@@ -4,6 +4,7 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.UUID;
+import reckonrod.core.link.LinkException.Fault;
 
 /** A transfer on the wire. */
 record JobView(
@@ -19,7 +20,10 @@ record JobView(
         boolean cancelRequested,
         Instant startedAt,
         @Schema(nullable = true) Instant finishedAt,
-        String message) {
+        String message,
+
+        @Schema(nullable = true, description = "why it could not be finished, if the radio or the line is why")
+        Fault fault) {
     static JobView of(JobRecord job, Instant now) {
         Instant until = job.finishedAt() == null ? now : job.finishedAt();
         double seconds = Duration.between(job.startedAt(), until).toMillis() / 1000.0;
@@ -38,7 +42,8 @@ record JobView(
                 job.cancelRequested(),
                 job.startedAt(),
                 job.finishedAt(),
-                job.message());
+                job.message(),
+                job.fault());
     }
 
     private static String words(String phase) {

@@ -29,6 +29,7 @@ import reckonrod.server.problem.ProblemException;
 import reckonrod.server.radios.RadioUnit;
 import reckonrod.server.radios.RadioUnits;
 import reckonrod.server.radios.Snapshot;
+import reckonrod.server.transfers.JobRunner.Ending;
 
 /** Transfers: start one, follow it, stop it. */
 @RestController
@@ -76,7 +77,7 @@ class TransferController {
         JobView job = jobs.begin(radioId, JobKind.READ);
         runner.start(job.id(), unit, null, transfer -> {
             transfer.read();
-            return unit.name() + " was read and a snapshot of it is kept.";
+            return new Ending(unit.name() + " was read and a snapshot of it is kept.", () -> {});
         });
         return job;
     }
@@ -110,11 +111,12 @@ class TransferController {
         Set<Integer> fromLists = plan.fromListsAfterwards(fitted.contents().keySet());
         JobView job = jobs.begin(radioId, JobKind.WRITE);
         runner.start(job.id(), unit, snapshot.id(), transfer -> {
-            transfer.write(snapshot.image(), image);
-            units.wasWritten(radioId, list.list().name(), image, fromLists);
-            return unit.name() + " holds " + list.list().name() + ": " + fitted.told() + left(plan) + " " + blocks
-                    + (blocks == 1 ? " changed block" : " changed blocks")
-                    + " written, read back and found equal.";
+            MemoryImage held = transfer.write(snapshot.image(), image);
+            return new Ending(
+                    unit.name() + " holds " + list.list().name() + ": " + fitted.told() + left(plan) + " " + blocks
+                            + (blocks == 1 ? " changed block" : " changed blocks")
+                            + " written, read back and found equal; the rest was read and is as it was.",
+                    () -> units.wasWritten(radioId, list.list().name(), held, fromLists));
         });
         return job;
     }
@@ -144,10 +146,11 @@ class TransferController {
         Snapshot snapshot = units.snapshot(radioId, request.snapshotId());
         JobView job = jobs.begin(radioId, JobKind.RESTORE);
         runner.start(job.id(), unit, snapshot.id(), transfer -> {
-            transfer.restore(snapshot.image());
-            units.wasRestored(radioId, snapshot.id());
-            units.keep(radioId, "Put back: " + snapshot.reason(), snapshot.image());
-            return unit.name() + " holds the snapshot again, read back and found equal.";
+            MemoryImage held = transfer.restore(snapshot.image());
+            return new Ending(unit.name() + " holds the snapshot again, read back and found equal.", () -> {
+                units.wasRestored(radioId, snapshot.id());
+                units.keep(radioId, "Put back: " + snapshot.reason(), held);
+            });
         });
         return job;
     }

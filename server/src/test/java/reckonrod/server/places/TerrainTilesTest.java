@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Duration;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import reckonrod.core.geography.Position;
@@ -16,7 +17,7 @@ class TerrainTilesTest {
     private Path data;
 
     private TerrainTiles tiles() {
-        return new TerrainTiles(new ReckonrodSettings("", data, false, false));
+        return new TerrainTiles(new ReckonrodSettings("", data, false, false, Duration.ofSeconds(10)));
     }
 
     private Path tile(String name, int posts) throws Exception {
