@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import {
   mdiFormatListNumbered,
+  mdiInformationOutline,
   mdiMapSearchOutline,
   mdiTableLarge,
   mdiTrayArrowDown,
@@ -37,6 +38,7 @@ const SCREENS: Record<string, string> = {
   fit: 'Fit',
   load: 'Load',
   tables: 'Tables',
+  about: 'About',
 }
 const KEYS: [string, string][] = [
   ['/', 'to the Reckon line'],
@@ -106,7 +108,7 @@ onBeforeUnmount(() => removeEventListener('keydown', onKey))
 </script>
 
 <template>
-  <v-app>
+  <div>
     <a class="skip" href="#work" @click.prevent="skip">To the work</a>
     <div class="frame">
       <header class="top">
@@ -170,6 +172,10 @@ onBeforeUnmount(() => removeEventListener('keydown', onKey))
           <v-icon :icon="mdiTableLarge" size="22" />
           <span>Tables</span>
         </router-link>
+        <router-link :to="{ name: 'about' }" :aria-current="$route.name === 'about' ? 'page' : undefined">
+          <v-icon :icon="mdiInformationOutline" size="22" />
+          <span>About</span>
+        </router-link>
       </nav>
       <main id="work" class="step" tabindex="-1"><router-view /></main>
       <div class="notice" :class="{ grave: notice?.grave }">
@@ -179,7 +185,7 @@ onBeforeUnmount(() => removeEventListener('keydown', onKey))
     </div>
     <NewListDialog v-model="naming" @made="choose" />
     <KeysDialog v-model="keysOpen" title="Keys" :keys="KEYS" />
-  </v-app>
+  </div>
 </template>
 
 <style scoped>

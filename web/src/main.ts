@@ -4,9 +4,9 @@ import '@fontsource/atkinson-hyperlegible-mono/600.css'
 import './styles.css'
 import { VueQueryPlugin } from '@tanstack/vue-query'
 import { createApp } from 'vue'
-import App from './App.vue'
+import AppRoot from './AppRoot.vue'
 import { router } from './router'
 import { queryClient } from './shared/api/queries'
 import { vuetify } from './theme'
 
-createApp(App).use(router).use(vuetify).use(VueQueryPlugin, { queryClient }).mount('#app')
+createApp(AppRoot).use(router).use(vuetify).use(VueQueryPlugin, { queryClient }).mount('#app')

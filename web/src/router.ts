@@ -18,6 +18,7 @@ export const router = createRouter({
       name: 'tables',
       component: () => import('./features/tables/TablesView.vue'),
     },
+    { path: '/about', name: 'about', component: () => import('./features/about/AboutView.vue') },
     { path: '/fit/:radio?', name: 'fit', component: () => import('./features/fit/FitView.vue') },
     { path: '/load/:radio?', name: 'load', component: () => import('./features/load/LoadView.vue') },
     { path: '/:rest(.*)*', name: 'nowhere', component: () => import('./features/NowhereView.vue') },

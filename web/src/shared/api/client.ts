@@ -37,13 +37,29 @@ export class Problem extends Error {
   }
 }
 
-const LOST = 'The server does not answer. What you typed is kept here; check that Reckonrod still runs.'
+const LOST =
+  'The server does not answer. What you typed is kept here; it is usually back in a moment. If not, check that Reckonrod still runs.'
+
+const marks = new Map<string, string>()
+
+/** From now on, changes of a list are answered with what differs from its view of that mark. */
+export function knows(list: ListView) {
+  marks.set(list.id, list.mark)
+}
+
+/** Says with the change of a list which view of it is here. */
+function withMark(request: Request) {
+  const list = /^\/api\/lists\/([^/]+)\//.exec(new URL(request.url).pathname)?.[1]
+  const mark = list && request.method !== 'GET' ? marks.get(list) : undefined
+  if (mark) request.headers.set('Known-List', mark)
+  return request
+}
 
 export const api = createClient<paths>({
   baseUrl: '/',
   fetch: async (request) => {
     try {
-      return await fetch(request)
+      return await fetch(withMark(request))
     } catch (cause) {
       if (request.signal.aborted) throw cause
       throw new Problem(LOST, 'server-lost', 0)

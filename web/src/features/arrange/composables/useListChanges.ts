@@ -1,11 +1,24 @@
 import { useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, type Ref } from 'vue'
-import { api, Problem, unwrap, type Finding, type ListView } from '@/shared/api/client'
+import { api, knows, Problem, unwrap, type Finding, type ListView } from '@/shared/api/client'
 import { useCursor } from '@/shared/composables/useCursor'
 import { useNotice } from '@/shared/composables/useNotice'
 import { focusWorkGently } from '@/shared/keys/useScreen'
 
 const running = ref(0)
+
+/** A view with the rows that differ from it. */
+export function merged(before: ListView, changed: ListView): ListView {
+  const rows = new Map(before.rows.map((row) => [row.slot, row]))
+  changed.freed.forEach((slot) => rows.delete(slot))
+  changed.rows.forEach((row) => rows.set(row.slot, row))
+  return {
+    ...changed,
+    rows: [...rows.values()].sort((a, b) => a.slot - b.slot),
+    freed: [],
+    since: null,
+  }
+}
 
 /** Changes of a list. Each says what it was based on; one that comes too late is told and the newest list is shown. */
 export function useListChanges(listId: Ref<string | null>) {
@@ -22,14 +35,24 @@ export function useListChanges(listId: Ref<string | null>) {
     })
   }
 
+  /** What differs from the view that is here is put into it; what differs from another one is not enough. */
+  async function show(list: ListView) {
+    const here = cache.getQueryData<ListView>(key())
+    if (list.since === null) cache.setQueryData(key(), list)
+    else if (here?.mark === list.since) cache.setQueryData(key(), merged(here, list))
+    else await cache.invalidateQueries({ queryKey: key() })
+  }
+
   async function run(
     change: (list: ListView) => Promise<{ list: ListView; slot?: number; said?: string }>,
     said?: string | true,
   ) {
     running.value++
     try {
-      const done = await change(await ensured())
-      cache.setQueryData(key(), done.list)
+      const list = await ensured()
+      knows(list)
+      const done = await change(list)
+      await show(done.list)
       void cache.invalidateQueries({ queryKey: ['lists'] })
       void cache.invalidateQueries({ queryKey: ['difference'] })
       void cache.invalidateQueries({ queryKey: ['fit'] })

@@ -75,7 +75,7 @@ class FindingsController {
 
     @GetMapping("/findings")
     ListFindings findings(@PathVariable UUID id) {
-        ListView view = views.view(store.get(id));
+        ListView view = views.whole(store.get(id));
         List<ListFinding> open = new ArrayList<>();
         List<ListFinding> aside = new ArrayList<>();
         for (ListView.RowView row : view.rows()) {

@@ -42,7 +42,7 @@ public class ListChanges {
      */
     public ListChanged change(UUID id, long baseVersion, Function<ChannelList, ListChange> change) {
         ListStore.ChangedList changed = store.change(id, baseVersion, change);
-        return new ListChanged(views.view(changed.list()), changed.slot(), changed.summary());
+        return new ListChanged(views.changed(changed.list()), changed.slot(), changed.summary());
     }
 
     /** The same for a change that needs the list's plan. */

@@ -120,7 +120,7 @@ class ListController {
 
     @GetMapping("/{id}")
     ListView get(@PathVariable UUID id) {
-        return views.view(store.get(id));
+        return views.whole(store.get(id));
     }
 
     @PostMapping("/{id}/channels")
@@ -168,12 +168,12 @@ class ListController {
 
     @PostMapping("/{id}/undo")
     ListView undo(@PathVariable UUID id, @Valid @RequestBody VersionRequest request) {
-        return views.view(store.undo(id, request.baseVersion()));
+        return views.changed(store.undo(id, request.baseVersion()));
     }
 
     @PostMapping("/{id}/redo")
     ListView redo(@PathVariable UUID id, @Valid @RequestBody VersionRequest request) {
-        return views.view(store.redo(id, request.baseVersion()));
+        return views.changed(store.redo(id, request.baseVersion()));
     }
 
     @GetMapping("/{id}/history")
@@ -183,6 +183,6 @@ class ListController {
 
     @PostMapping("/{id}/restore")
     ListView restore(@PathVariable UUID id, @Valid @RequestBody GoBackRequest request) {
-        return views.view(store.restore(id, request.baseVersion(), request.revision()));
+        return views.changed(store.restore(id, request.baseVersion(), request.revision()));
     }
 }

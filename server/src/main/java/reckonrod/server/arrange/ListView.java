@@ -15,7 +15,14 @@ import reckonrod.server.plans.PlanView;
 import reckonrod.server.reckon.FindingView;
 import reckonrod.server.reckon.ReckonAnswer;
 
-/** A list on the wire, judged and fitted. */
+/**
+ * A list on the wire, judged and fitted.
+ *
+ * @param rows its channels; when {@code since} is there, only those that differ from the view of that mark
+ * @param freed the slots that hold nothing any more since that view
+ * @param mark names this view; said as {@code Known-List} with a change, only what differs comes back
+ * @param since the mark of the view that rows and freed are to be applied to
+ */
 public record ListView(
         UUID id,
         String name,
@@ -26,6 +33,9 @@ public record ListView(
         int lastSlot,
         List<BlockView> blocks,
         List<RowView> rows,
+        List<Integer> freed,
+        String mark,
+        @Schema(nullable = true) String since,
         List<RadioName> radios,
         @Schema(nullable = true) UUID homeId,
         @Schema(nullable = true) String undo,

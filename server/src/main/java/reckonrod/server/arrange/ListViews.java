@@ -1,9 +1,13 @@
 package reckonrod.server.arrange;
 
+import jakarta.servlet.http.HttpServletRequest;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.SortedMap;
+import java.util.TreeMap;
 import org.springframework.stereotype.Component;
 import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.bandplan.BandPlans;
@@ -12,6 +16,7 @@ import reckonrod.core.fit.FitReport;
 import reckonrod.core.fit.Fitter;
 import reckonrod.core.list.ChannelList;
 import reckonrod.core.notation.ListJudgement;
+import reckonrod.server.arrange.ListView.RowView;
 import reckonrod.server.directory.DirectoryLinks;
 import reckonrod.server.lists.StoredList;
 import reckonrod.server.plans.PlanLookup;
@@ -22,32 +27,60 @@ import reckonrod.server.radios.RadioUnits;
 /** Makes the wire form of a list: what the core says of it, for every radio of the person's. */
 @Component
 class ListViews {
+    private static final String KNOWN = "Known-List";
+
     private final PlanLookup plans;
     private final RadioUnits radios;
     private final BandPlans shipped;
     private final DirectoryLinks links;
+    private final ShownRows shownRows;
+    private final HttpServletRequest request;
 
-    ListViews(PlanLookup plans, RadioUnits radios, BandPlans shipped, DirectoryLinks links) {
+    ListViews(
+            PlanLookup plans,
+            RadioUnits radios,
+            BandPlans shipped,
+            DirectoryLinks links,
+            ShownRows shownRows,
+            HttpServletRequest request) {
+        this.request = request;
+        this.shownRows = shownRows;
         this.shipped = shipped;
         this.links = links;
         this.plans = plans;
         this.radios = radios;
     }
 
-    ListView view(StoredList stored) {
+    /** A list as it is shown, all of it. */
+    ListView whole(StoredList stored) {
+        return view(stored, null);
+    }
+
+    /** A list after a change: if the request names a view that the person has, only what differs from that. */
+    ListView changed(StoredList stored) {
+        return view(stored, request.getHeader(KNOWN));
+    }
+
+    private ListView view(StoredList stored, String known) {
         ChannelList list = stored.list();
         BandPlan plan = plans.planOf(list);
         List<RadioUnit> units = radios.all();
         Map<Integer, List<ListView.RowFit>> fits = fits(units, list, plan);
         Map<Integer, SlotFindings> findings = ListJudgement.of(list, plan, links.findings(list, plan));
-        List<ListView.RowView> rows = new ArrayList<>();
+        SortedMap<Integer, RowView> rows = new TreeMap<>();
         list.entries()
-                .forEach((slot, entry) -> rows.add(ListView.RowView.of(
+                .forEach((slot, entry) -> rows.put(
                         slot,
-                        entry,
-                        plan,
-                        findings.getOrDefault(slot, SlotFindings.NONE),
-                        fits.getOrDefault(slot, List.of()))));
+                        RowView.of(
+                                slot,
+                                entry,
+                                plan,
+                                findings.getOrDefault(slot, SlotFindings.NONE),
+                                fits.getOrDefault(slot, List.of()))));
+        ShownRows.Shown shown = shownRows.remember(stored.id(), stored.version(), rows);
+        Optional<ShownRows.Shown> before = Optional.ofNullable(known)
+                .flatMap(shownRows::shown)
+                .filter(each -> each.list().equals(stored.id()));
         return new ListView(
                 stored.id(),
                 list.name(),
@@ -62,7 +95,15 @@ class ListViews {
                                 block.slots().first(),
                                 block.slots().last()))
                         .toList(),
-                rows,
+                List.copyOf(before.map(each -> ShownRows.changed(each.rows(), rows))
+                        .orElse(rows)
+                        .values()),
+                before.map(each -> each.rows().keySet().stream()
+                                .filter(slot -> !rows.containsKey(slot))
+                                .toList())
+                        .orElse(List.of()),
+                shown.mark(),
+                before.map(ShownRows.Shown::mark).orElse(null),
                 units.stream()
                         .map(unit -> new ListView.RadioName(unit.id(), unit.name()))
                         .toList(),

@@ -1,12 +1,14 @@
 package reckonrod.server.problem;
 
 import java.util.Arrays;
+import java.util.Locale;
 import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.TypeMismatchException;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.dao.DataAccessException;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.http.HttpHeaders;
@@ -26,11 +28,19 @@ import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import reckonrod.core.datafile.DataFileException;
+import tools.jackson.databind.DatabindException;
+import tools.jackson.databind.exc.InvalidNullException;
 
 /** The one place that turns what went wrong into problem+json (RFC 9457). */
 @RestControllerAdvice
 class ProblemAdvice extends ResponseEntityExceptionHandler {
     private static final Logger LOG = LoggerFactory.getLogger(ProblemAdvice.class);
+
+    private final boolean minded;
+
+    ProblemAdvice(@Value("${reckonrod.minded:false}") boolean minded) {
+        this.minded = minded;
+    }
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> problem(ProblemException problem) {
@@ -64,7 +74,10 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
                 HttpStatus.SERVICE_UNAVAILABLE,
                 "storage",
                 "The database does not answer",
-                "Nothing was changed. Check that the database runs and has room on its disk, then try again.");
+                minded
+                        ? "Nothing was changed. It is being started again; try again in a moment. If it stays away, see what"
+                                + " ./run says, and whether there is room on its disk."
+                        : "Nothing was changed. Check that the database runs and has room on its disk, then try again.");
     }
 
     @ExceptionHandler
@@ -75,6 +88,25 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
                 "unforeseen",
                 "Something broke",
                 "A fault in Reckonrod itself. Nothing was changed; the log on the server says more.");
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleExceptionInternal(
+            Exception cause, Object body, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        ResponseEntity<Object> answer = super.handleExceptionInternal(cause, body, headers, status, request);
+        if (answer != null && answer.getBody() instanceof ProblemDetail detail && !hasCode(detail)) {
+            HttpStatus named = HttpStatus.resolve(status.value());
+            detail.setProperty(
+                    "code",
+                    named == null
+                            ? "unknown"
+                            : named.name().toLowerCase(Locale.ROOT).replace('_', '-'));
+        }
+        return answer;
+    }
+
+    private static boolean hasCode(ProblemDetail detail) {
+        return detail.getProperties() != null && detail.getProperties().containsKey("code");
     }
 
     @Override
@@ -151,12 +183,29 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
             HttpHeaders headers,
             HttpStatusCode status,
             WebRequest request) {
-        return ResponseEntity.badRequest()
-                .body(detail(
-                        HttpStatus.BAD_REQUEST,
-                        "body-unreadable",
-                        "The request cannot be read",
-                        "The body must be JSON with the fields that the interface description names."));
+        String field = "";
+        String found = "";
+        if (unreadable.getCause() instanceof DatabindException wrong) {
+            field = wrong.getPath().stream()
+                    .map(step -> step.getPropertyName() != null ? step.getPropertyName() : "[" + step.getIndex() + "]")
+                    .collect(Collectors.joining("."))
+                    .replace(".[", "[");
+            found = wrong instanceof InvalidNullException
+                    ? "null stands where a value is needed"
+                    : wrong.getOriginalMessage().startsWith("A text has")
+                            ? wrong.getOriginalMessage()
+                            : "the value has another form than the interface description says";
+        }
+        ProblemDetail detail = detail(
+                HttpStatus.BAD_REQUEST,
+                "body-unreadable",
+                "The request cannot be read",
+                (field.isEmpty() ? "" : "In " + field + ": ") + (found.isEmpty() ? "" : found + ". ")
+                        + "The body must be JSON with the fields that the interface description names.");
+        if (!field.isEmpty()) {
+            detail.setProperty("field", field);
+        }
+        return ResponseEntity.badRequest().body(detail);
     }
 
     private static ResponseEntity<ProblemDetail> respond(HttpStatus status, String code, String title, String what) {

@@ -41,20 +41,28 @@ public class ProblemException extends RuntimeException {
         return new ProblemException(HttpStatus.CONTENT_TOO_LARGE, "too-large", title, detail, Map.of());
     }
 
+    /** It can be done, but not now. */
+    public static ProblemException busy(String detail) {
+        return new ProblemException(HttpStatus.SERVICE_UNAVAILABLE, "busy", "Too much at once", detail, Map.of());
+    }
+
     /** Something was changed elsewhere in the meantime. */
     public static ProblemException conflict(String code, String title, String detail) {
         return new ProblemException(HttpStatus.CONFLICT, code, title, detail, Map.of());
     }
 
-    HttpStatus status() {
+    /** The status of the answer. */
+    public HttpStatus status() {
         return status;
     }
 
-    String code() {
+    /** Its stable name. */
+    public String code() {
         return code;
     }
 
-    String title() {
+    /** What it is, in a few words. */
+    public String title() {
         return title;
     }
 

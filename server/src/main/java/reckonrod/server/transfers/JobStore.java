@@ -3,9 +3,11 @@ package reckonrod.server.transfers;
 import java.time.Clock;
 import java.time.Duration;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -44,6 +46,12 @@ class JobStore {
     @Transactional(readOnly = true)
     JobView get(UUID id) {
         return view(record(id));
+    }
+
+    /** Several transfers, by their id; those that are not there are left out. */
+    @Transactional(readOnly = true)
+    Map<UUID, JobView> all(Set<UUID> ids) {
+        return jobs.findAllById(ids).stream().collect(Collectors.toMap(JobRecord::id, this::view));
     }
 
     @Transactional(readOnly = true)

@@ -3,7 +3,6 @@ package reckonrod.server.transfers;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
-import java.io.IOException;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -177,7 +176,7 @@ class TransferController {
     }
 
     @GetMapping(path = "/jobs/{id}/events", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
-    SseEmitter follow(@PathVariable UUID id) throws IOException {
+    SseEmitter follow(@PathVariable UUID id) {
         return events.follow(jobs.get(id).id());
     }
 }

@@ -1,4 +1,4 @@
-package reckonrod.server;
+package reckonrod.server.access;
 
 import static org.assertj.core.api.Assertions.assertThatCode;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -8,8 +8,9 @@ import java.net.UnknownHostException;
 import java.nio.file.Path;
 import java.time.Duration;
 import org.junit.jupiter.api.Test;
+import reckonrod.server.ReckonrodSettings;
 
-class AccessTest {
+class AccessConfigurationTest {
     private static final byte[] ANY = {0, 0, 0, 0};
 
     private static ReckonrodSettings withPassword(String password) {

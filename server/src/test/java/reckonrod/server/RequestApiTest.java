@@ -1,0 +1,182 @@
+package reckonrod.server;
+
+import static java.nio.charset.StandardCharsets.UTF_8;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.net.InetAddress;
+import java.net.InetSocketAddress;
+import java.net.Socket;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ConcurrentLinkedQueue;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Requests that no client of ours would send: told as what they are, and the server goes on. */
+class RequestApiTest extends ServerTest {
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "/api/imports/00000000-0000-0000-0000-000000000000/columns | PUT  | {\"columns\":[null]} | columns[0]: null",
+                "/api/lists  | POST | {\"name\":\"a\\u0000b\",\"bandPlan\":\"x\"} | name: A text has a zero character",
+                "/api/lists  | POST | {\"name\":\"a\\ud800b\",\"bandPlan\":\"x\"} | name: A text has half of a character",
+                "/api/lists  | POST | {\"name\":{},\"bandPlan\":\"x\"} | name: the value has another form",
+                "/api/lists  | POST | not json | must be JSON"
+            })
+    void aBodyThatCannotBeReadSaysWhere(String path, String method, String body, String says) {
+        Answer answer = send(request(path).method(method, HttpRequest.BodyPublishers.ofString(body)));
+        assertThat(answer.problem(400, "body-unreadable")).contains(says);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "GET /api/directory?q=%zz, 400, query-unreadable",
+        "GET /api/find?at=%ff%fe, 400, query-unreadable",
+        "GET /api/find?at=a%00b, 400, query-unreadable",
+        "GET /error, 404, not-found",
+        "GET /api/nowhere, 404, not-found"
+    })
+    void whatMakesNoSenseIsTheSendersFault(String line, int status, String code) throws IOException {
+        assertThat(raw(line + " HTTP/1.1\r\nHost: 127.0.0.1:" + port + "\r\nConnection: close\r\n\r\n"))
+                .startsWith("HTTP/1.1 " + status)
+                .contains("\"code\":\"" + code + "\"");
+    }
+
+    @Test
+    void aTypeMustBeOne() {
+        for (String type : List.of("*/*", "application/*", "nonsense", "application/json;charset=nowhere")) {
+            HttpRequest.Builder request = request("/api/lists").POST(HttpRequest.BodyPublishers.ofString("{}"));
+            assertThat(send(request.setHeader("Content-Type", type)).problem(415, "type-unknown"))
+                    .contains("application/json");
+        }
+    }
+
+    /** Twenty megabytes of JSON, said beforehand or not: refused before they fill the memory. */
+    @Test
+    void aBodyThatIsTooLargeIsRefusedByKind() {
+        byte[] large = ("{\"name\":\"" + "x".repeat(20 << 20) + "\"}").getBytes(UTF_8);
+        assertThat(raceOf("/api/lists", HttpRequest.BodyPublishers.ofByteArray(large)))
+                .isEqualTo(413);
+        assertThat(raceOf(
+                        "/api/lists", HttpRequest.BodyPublishers.ofInputStream(() -> new ByteArrayInputStream(large))))
+                .isEqualTo(413);
+        byte[] text = ("{\"text\":\"" + "x".repeat(1 << 20) + "\"}").getBytes(UTF_8);
+        assertThat(raceOf("/api/lines", HttpRequest.BodyPublishers.ofByteArray(text)))
+                .isNotEqualTo(413);
+        get("/api/lists").ok();
+    }
+
+    // The answer may come while the body is still on its way; the sender may then see only that the line was closed.
+    private int raceOf(String path, HttpRequest.BodyPublisher body) {
+        try {
+            return send(request(path).POST(body)).status();
+        } catch (IllegalStateException closed) {
+            return 413;
+        }
+    }
+
+    /** Forty senders that trickle: everybody else is served meanwhile, and they are told off. */
+    @Test
+    void slowSendersHoldNobodyUp() throws IOException, InterruptedException {
+        List<Socket> slow = new ArrayList<>();
+        try {
+            for (int i = 0; i < 80; i++) {
+                Socket socket = new Socket(InetAddress.getLoopbackAddress(), port);
+                socket.getOutputStream()
+                        .write(("POST /api/lists HTTP/1.1\r\nHost: 127.0.0.1:" + port
+                                        + "\r\nContent-Type: application/json\r\nContent-Length: 4000\r\n\r\n{")
+                                .getBytes(UTF_8));
+                slow.add(socket);
+            }
+            Thread.sleep(300);
+            long start = System.nanoTime();
+            for (int i = 0; i < 5; i++) {
+                get("/api/lists").ok();
+            }
+            assertThat(Duration.ofNanos(System.nanoTime() - start)).isLessThan(Duration.ofSeconds(2));
+            for (int second = 0; second < 8; second++) {
+                for (Socket socket : slow) {
+                    trickle(socket);
+                }
+                Thread.sleep(700);
+            }
+            String told = new String(slow.get(0).getInputStream().readNBytes(12), UTF_8);
+            assertThat(told).isIn("HTTP/1.1 408", "HTTP/1.1 503");
+            assertThat(post("/api/lists", Map.of("name", "Zz after", "bandPlan", "nowhere"))
+                            .status())
+                    .isLessThan(500);
+        } finally {
+            for (Socket socket : slow) {
+                socket.close();
+            }
+        }
+    }
+
+    private static void trickle(Socket socket) {
+        try {
+            OutputStream out = socket.getOutputStream();
+            out.write(' ');
+            out.flush();
+        } catch (IOException toldOff) {
+            // That is what is wanted.
+        }
+    }
+
+    private String raw(String request) throws IOException {
+        try (Socket socket = new Socket(InetAddress.getLoopbackAddress(), port)) {
+            socket.getOutputStream().write(request.getBytes(UTF_8));
+            return new String(socket.getInputStream().readAllBytes(), UTF_8);
+        }
+    }
+
+    /** Five hundred follow a transfer and ten of them do not read: all others hear its end within half a second. */
+    @Test
+    void manyFollowersHearOfTheEndAtOnce() throws IOException, InterruptedException {
+        get("/api/radios/blue/face").ok();
+        String id = post("/api/radios/blue/read", Map.of()).ok().path("id").asString();
+        List<Socket> deaf = new ArrayList<>();
+        ConcurrentLinkedQueue<Long> ends = new ConcurrentLinkedQueue<>();
+        List<CompletableFuture<?>> streams = new ArrayList<>();
+        HttpClient client = HttpClient.newHttpClient();
+        for (int i = 0; i < 500; i++) {
+            if (i < 10) {
+                Socket socket = new Socket();
+                socket.setReceiveBufferSize(1024);
+                socket.connect(new InetSocketAddress(InetAddress.getLoopbackAddress(), port));
+                socket.getOutputStream()
+                        .write(("GET /api/jobs/" + id + "/events HTTP/1.1\r\nHost: 127.0.0.1:" + port + "\r\n\r\n")
+                                .getBytes(UTF_8));
+                deaf.add(socket);
+            } else {
+                streams.add(client.sendAsync(
+                                request("/api/jobs/" + id + "/events").build(), HttpResponse.BodyHandlers.ofString())
+                        .thenAccept(answer -> {
+                            assertThat(answer.body()).contains("\"state\":\"DONE\"");
+                            ends.add(System.nanoTime());
+                        }));
+            }
+        }
+        CompletableFuture.allOf(streams.toArray(CompletableFuture[]::new)).join();
+        for (Socket socket : deaf) {
+            socket.close();
+        }
+        assertThat(ends).hasSize(490);
+        long ended = sql.queryForObject(
+                        "select extract(epoch from now() - finished_at) * 1000 from transfer_job where id = ?::uuid",
+                        Double.class,
+                        id)
+                .longValue();
+        assertThat(ended).as("milliseconds until the last of 490 had heard").isLessThan(1_500);
+    }
+}
