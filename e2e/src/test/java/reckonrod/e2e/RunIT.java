@@ -1,0 +1,105 @@
+package reckonrod.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.net.URI;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.attribute.PosixFilePermissions;
+import java.time.Duration;
+import java.util.function.Predicate;
+import org.junit.jupiter.api.Test;
+
+/** The start command itself: what it started is brought back when it dies, and nothing that was accepted is lost. */
+class RunIT {
+    private final Path data = folder();
+    private final Path said = data.resolve("said");
+    private String address;
+
+    private static Path folder() {
+        try {
+            return Program.clusterFolder("run");
+        } catch (IOException broken) {
+            throw new IllegalStateException(broken);
+        }
+    }
+
+    private HttpResponse<String> ask(String method, String path, String body) throws IOException, InterruptedException {
+        return Program.HTTP.send(
+                HttpRequest.newBuilder(URI.create(address + path))
+                        .timeout(Duration.ofSeconds(20))
+                        .header("Content-Type", "application/json")
+                        .method(method, HttpRequest.BodyPublishers.ofString(body))
+                        .build(),
+                HttpResponse.BodyHandlers.ofString());
+    }
+
+    private void await(Predicate<String> wanted, String what) throws IOException, InterruptedException {
+        for (int i = 0; i < 1_800 && !wanted.test(Files.readString(said)); i++) {
+            Thread.sleep(100);
+        }
+        assertThat(Files.readString(said)).as(what).matches(wanted, what);
+    }
+
+    private boolean answers() {
+        try {
+            return ask("GET", "/api/lists", "").statusCode() == 200;
+        } catch (IOException gone) {
+            return false;
+        } catch (InterruptedException interrupted) {
+            throw new IllegalStateException(interrupted);
+        }
+    }
+
+    @Test
+    void whatDiesIsBroughtBackAndNothingIsLost() throws IOException, InterruptedException {
+        ProcessBuilder builder = new ProcessBuilder("bash", "run", "--port", String.valueOf(Program.freePort()))
+                .directory(Program.ROOT.toFile())
+                .redirectErrorStream(true)
+                .redirectOutput(said.toFile());
+        builder.environment().put("RECKONROD_DATA", data.toString());
+        builder.environment().remove("RECKONROD_DATABASE_URL");
+        Process run = builder.start();
+        try {
+            await(text -> text.contains("(Ctrl-C stops it)"), "it starts");
+            address = Files.readString(data.resolve("address")).strip().replaceAll("/$", "");
+            assertThat(ask("POST", "/api/lists", "{\"name\":\"Kept\",\"bandPlan\":\"r2-north-america\"}")
+                            .statusCode())
+                    .isEqualTo(201);
+            assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(data.resolve("server.log"))))
+                    .isEqualTo("rw-------");
+
+            kill(Files.readString(data.resolve("server.pid")).strip());
+            await(text -> text.contains("Reckonrod is back."), "the server comes back");
+            assertThat(ask("GET", "/api/lists", "").body()).contains("Kept");
+
+            kill(Files.readAllLines(cluster().resolve("postmaster.pid")).get(0));
+            await(text -> text.contains("The database is back."), "the database comes back");
+            for (int i = 0; i < 300 && !answers(); i++) {
+                Thread.sleep(100);
+            }
+            assertThat(ask("GET", "/api/lists", "").body()).contains("Kept");
+        } finally {
+            run.destroy();
+            run.waitFor();
+        }
+        assertThat(Files.exists(data.resolve("address"))).isFalse();
+        assertThat(Files.exists(cluster().resolve("postmaster.pid"))).isFalse();
+    }
+
+    private Path cluster() throws IOException, InterruptedException {
+        Process home = new ProcessBuilder("bash", "-c", ". scripts/cluster.sh; cluster_home \"$0\"", data.toString())
+                .directory(Program.ROOT.toFile())
+                .start();
+        String folder = new String(home.getInputStream().readAllBytes(), java.nio.charset.StandardCharsets.UTF_8);
+        home.waitFor();
+        return Path.of(folder.strip(), "cluster");
+    }
+
+    private static void kill(String process) throws IOException, InterruptedException {
+        assertThat(new ProcessBuilder("kill", "-9", process).start().waitFor()).isZero();
+    }
+}
