@@ -38,9 +38,14 @@ class SeveralProgramsIT {
     private static Program second;
 
     @BeforeAll
-    static void start() throws IOException, InterruptedException {
+    static void start() throws IOException, InterruptedException, SQLException {
         cluster = Program.clusterFolder("two");
         database = Program.cluster("start", cluster.toString(), "5760");
+        // What is proven here is not what a power cut does.
+        try (Connection connection = DriverManager.getConnection(database.get(0), database.get(1), database.get(2))) {
+            connection.createStatement().execute("alter system set synchronous_commit = off");
+            connection.createStatement().execute("select pg_reload_conf()");
+        }
         first = Program.start("first", database, cluster.resolve("first"), SETTINGS);
         second = Program.start("second", database, cluster.resolve("second"), SETTINGS);
     }

@@ -16,6 +16,8 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.bandplan.BandPlans;
+import reckonrod.server.request.AnyText;
+import tools.jackson.databind.annotation.JsonDeserialize;
 
 /** Band plans: those that ship, to be read and copied, and the person's own, to be edited. */
 @RestController
@@ -35,14 +37,14 @@ class PlanController {
 
     /** The text of a plan. */
     record PlanText(
-            @NotBlank(message = "must be the text of a plan")
+            @NotBlank(message = "must be the text of a plan") @JsonDeserialize(using = AnyText.class)
             String yaml) {}
 
     /** Another text for a plan. */
     record PlanEdit(
             @NotNull(message = NEEDED) Long baseVersion,
 
-            @NotBlank(message = "must be the text of a plan")
+            @NotBlank(message = "must be the text of a plan") @JsonDeserialize(using = AnyText.class)
             String yaml) {}
 
     @GetMapping

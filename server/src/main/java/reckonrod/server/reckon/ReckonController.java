@@ -17,6 +17,8 @@ import reckonrod.core.notation.Reckoner;
 import reckonrod.core.notation.WorkedAnswer;
 import reckonrod.core.radio.RadioDefinitions;
 import reckonrod.server.plans.PlanLookup;
+import reckonrod.server.request.AnyText;
+import tools.jackson.databind.annotation.JsonDeserialize;
 
 /** The Reckon line. */
 @RestController
@@ -42,7 +44,7 @@ class ReckonController {
      * @param slot the slot at the cursor
      */
     record ReckonRequest(
-            @NotNull(message = "must be a line of text, such as 145.310- 71.9")
+            @NotNull(message = "must be a line of text, such as 145.310- 71.9") @JsonDeserialize(using = AnyText.class)
             String line,
 
             @NotBlank(message = "must name a band plan, such as r2-north-america")

@@ -28,15 +28,13 @@ interface JobRepository extends JpaRepository<JobRecord, UUID> {
     @Query("select j from JobRecord j where j.id = :id")
     Optional<JobRecord> locked(UUID id);
 
-    @Modifying
-    @Query("update JobRecord j set j.heardAt = instant where j.id = :id and j.state = RUNNING")
-    int hold(UUID id);
+    /** Keeps a transfer's radio for as long again; whether it is to stop, or nothing when it runs no more. */
+    @NativeQuery(
+            "update transfer_job set heard_at = now() where id = :id and state = 'RUNNING' returning cancel_requested")
+    Optional<Boolean> hold(UUID id);
 
     @Modifying
     @Query("update JobRecord j set j.heardAt = instant, j.phase = :phase, j.bytesDone = :done, j.bytesTotal = :total"
             + " where j.id = :id and j.state = RUNNING")
     int progress(UUID id, String phase, int done, int total);
-
-    @Query("select j.cancelRequested from JobRecord j where j.id = :id")
-    boolean cancelRequested(UUID id);
 }

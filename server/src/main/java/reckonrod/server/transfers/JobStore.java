@@ -77,10 +77,7 @@ class JobStore {
      * @throws LeaseLost if it was given up meanwhile
      */
     boolean hold(UUID id) throws LeaseLost {
-        if (jobs.hold(id) == 0) {
-            throw new LeaseLost();
-        }
-        return jobs.cancelRequested(id);
+        return jobs.hold(id).orElseThrow(LeaseLost::new);
     }
 
     /** Records progress, and holds as {@link #hold} does. */
