@@ -23,16 +23,28 @@ public final class ListJudgement {
     /** The same with findings from elsewhere, such as those on the directory entry that a channel was taken from. */
     public static NavigableMap<Integer, SlotFindings> of(
             ChannelList list, BandPlan plan, Function<ListEntry, List<Finding>> more) {
+        return of(list, plan, more, line -> Reckoner.reckon(line, plan));
+    }
+
+    /**
+     * The same for who remembers what lines gave before.
+     *
+     * @param reckoner what {@link Reckoner#reckon(String, BandPlan)} gives for a line by this plan
+     */
+    public static NavigableMap<Integer, SlotFindings> of(
+            ChannelList list,
+            BandPlan plan,
+            Function<ListEntry, List<Finding>> more,
+            Function<String, WorkedAnswer> reckoner) {
         return Checks.list(list, plan, entry -> {
-            List<Finding> findings = new ArrayList<>(ofLine(entry, plan));
+            List<Finding> findings = new ArrayList<>(ofLine(entry, reckoner.apply(entry.line())));
             findings.addAll(more.apply(entry));
             return findings;
         });
     }
 
     /** A line that gives another channel by now, by an edited plan for one, says nothing of the channel that is kept. */
-    private static List<Finding> ofLine(ListEntry entry, BandPlan plan) {
-        WorkedAnswer answer = Reckoner.reckon(entry.line(), plan);
+    private static List<Finding> ofLine(ListEntry entry, WorkedAnswer answer) {
         return answer.channel().filter(entry.channel()::equals).isPresent() ? answer.findings() : List.of();
     }
 }

@@ -34,6 +34,7 @@ class ListViews {
     private final BandPlans shipped;
     private final DirectoryLinks links;
     private final ShownRows shownRows;
+    private final WorkedLines lines;
     private final HttpServletRequest request;
 
     ListViews(
@@ -42,7 +43,9 @@ class ListViews {
             BandPlans shipped,
             DirectoryLinks links,
             ShownRows shownRows,
+            WorkedLines lines,
             HttpServletRequest request) {
+        this.lines = lines;
         this.request = request;
         this.shownRows = shownRows;
         this.shipped = shipped;
@@ -66,7 +69,7 @@ class ListViews {
         BandPlan plan = plans.planOf(list);
         List<RadioUnit> units = radios.all();
         Map<Integer, List<ListView.RowFit>> fits = fits(units, list, plan);
-        Map<Integer, SlotFindings> findings = ListJudgement.of(list, plan, links.findings(list, plan));
+        Map<Integer, SlotFindings> findings = ListJudgement.of(list, plan, links.findings(list, plan), lines.by(plan));
         SortedMap<Integer, RowView> rows = new TreeMap<>();
         list.entries()
                 .forEach((slot, entry) -> rows.put(
