@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
-import { ref } from 'vue'
-import { api, unwrap } from '@/shared/api/client'
+import { onBeforeUnmount, onMounted, ref, watch } from 'vue'
+import { api, LOCKED, unwrap } from '@/shared/api/client'
 
 /** The page that asks for the password, where one is needed; everything else comes after it. */
 const cache = useQueryClient()
@@ -12,6 +12,12 @@ const { data: session, error } = useQuery({
 const password = ref('')
 const refused = ref('')
 const asking = ref(false)
+/** What was open stays behind the page that asks again, with all that was typed into it. */
+const wasOpen = ref(false)
+watch(session, (now) => (wasOpen.value ||= now?.open ?? false), { immediate: true })
+const askAnew = () => cache.invalidateQueries({ queryKey: ['session'] })
+onMounted(() => addEventListener(LOCKED, askAnew))
+onBeforeUnmount(() => removeEventListener(LOCKED, askAnew))
 
 async function enter() {
   asking.value = true
@@ -47,18 +53,19 @@ async function enter() {
       <p class="quiet">Whoever started this Reckonrod knows it.</p>
     </form>
   </main>
-  <slot v-else-if="session" />
-  <main v-else class="gate" role="status">
+  <main v-else-if="!session" class="gate" role="status">
     <p v-if="error">{{ error.message }}</p>
   </main>
+  <div v-if="wasOpen" :inert="session ? !session.open : false"><slot /></div>
 </template>
 
 <style scoped>
 .gate {
+  position: fixed;
+  inset: 0;
+  z-index: 3000;
   display: grid;
   place-items: center;
-  min-height: 100vh;
-  min-height: 100dvh;
   background: var(--ground);
   color: var(--ink);
 }

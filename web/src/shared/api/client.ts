@@ -37,6 +37,9 @@ export class Problem extends Error {
   }
 }
 
+/** Told to the window when the password is asked for again. */
+export const LOCKED = 'reckonrod-locked'
+
 const LOST =
   'The server does not answer. What you typed is kept here; it is usually back in a moment. If not, check that Reckonrod still runs.'
 
@@ -77,6 +80,7 @@ interface Answer<T> {
 export async function unwrap<T>(answer: Promise<Answer<T>>): Promise<T> {
   const { data, error, response } = await answer
   if (response.ok) return data as T
+  if (response.status === 401) dispatchEvent(new Event(LOCKED))
   const problem = (error ?? {}) as { detail?: string; code?: string } & Record<string, unknown>
   throw new Problem(problem.detail ?? LOST, problem.code ?? 'unknown', response.status, problem)
 }

@@ -5,13 +5,12 @@ import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
-import java.util.Arrays;
 import reckonrod.core.image.MemoryImage;
 
 /** A radio's memory in a file: every write is kept there, whole or not at all. */
 final class FileMemory implements RadioMemory {
     private final Path file;
-    private byte[] bytes;
+    private final RadioMemory held;
 
     /**
      * A memory that is kept in a file.
@@ -22,40 +21,42 @@ final class FileMemory implements RadioMemory {
      */
     FileMemory(Path file, MemoryImage fresh) {
         this.file = file;
+        this.held = RadioMemory.of(Files.exists(file) ? kept(file, fresh.size()) : fresh);
+        keep();
+    }
+
+    private static MemoryImage kept(Path file, int size) {
         try {
-            if (Files.exists(file)) {
-                bytes = Files.readAllBytes(file);
-                if (bytes.length != fresh.size()) {
-                    throw new IOException("The simulated radio's memory " + file + " must have " + fresh.size()
-                            + " bytes, was " + bytes.length + ". Delete the file to begin with a fresh radio.");
-                }
-                return;
+            byte[] bytes = Files.readAllBytes(file);
+            if (bytes.length != size) {
+                throw new IOException("The simulated radio's memory " + file + " must have " + size + " bytes, was "
+                        + bytes.length + ". Delete the file to begin with a fresh radio.");
             }
+            return MemoryImage.of(bytes);
         } catch (IOException broken) {
             throw new UncheckedIOException(broken);
         }
-        replace(fresh);
     }
 
     @Override
-    public synchronized byte[] read(int address, int size) {
-        return Arrays.copyOfRange(bytes, address, address + size);
+    public byte[] read(int address, int size) {
+        return held.read(address, size);
+    }
+
+    @Override
+    public MemoryImage image() {
+        return held.image();
     }
 
     @Override
     public synchronized void write(int address, byte[] data) {
-        System.arraycopy(data, 0, bytes, address, data.length);
+        held.write(address, data);
         keep();
     }
 
     @Override
-    public synchronized MemoryImage image() {
-        return MemoryImage.of(bytes);
-    }
-
-    @Override
     public synchronized void replace(MemoryImage image) {
-        bytes = image.toBytes();
+        held.replace(image);
         keep();
     }
 
@@ -63,7 +64,7 @@ final class FileMemory implements RadioMemory {
         try {
             Files.createDirectories(file.toAbsolutePath().getParent());
             Path next = file.resolveSibling(file.getFileName() + ".next");
-            Files.write(next, bytes);
+            Files.write(next, held.image().toBytes());
             Files.move(next, file, StandardCopyOption.ATOMIC_MOVE, StandardCopyOption.REPLACE_EXISTING);
         } catch (IOException broken) {
             throw new UncheckedIOException(broken);

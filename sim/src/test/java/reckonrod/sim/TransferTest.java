@@ -11,6 +11,7 @@ import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -209,6 +210,51 @@ class TransferTest {
             transfer(new Watch()).restore(before);
             assertThat(radio.memory().image()).as("byte %d", at).isEqualTo(before);
         }
+    }
+
+    /** A thousand troubles at random: a write that says it is done is done, one that says it wrote nothing wrote nothing. */
+    @Test
+    void noTroubleEverEndsInSilence() throws LinkException {
+        Random random = new Random(2026);
+        int done = 0;
+        for (int i = 0; i < 1_000; i++) {
+            byte[] wanted = before.toBytes();
+            int length = 1 + random.nextInt(400);
+            random.nextBytes(wanted);
+            byte[] target = before.toBytes();
+            System.arraycopy(wanted, 0, target, random.nextInt(4096 - length), length);
+            MemoryImage to = MemoryImage.of(target);
+            radio.setTrouble(trouble(random));
+            Watch one = new Watch();
+            if (random.nextInt(5) == 0) {
+                one.stopAfter = random.nextInt(320);
+                one.reason = TransferWatch.Stop.values()[random.nextInt(3)];
+            }
+            try {
+                assertThat(transfer(one).write(before, to)).isEqualTo(to);
+                assertThat(radio.memory().image())
+                        .as("round %d says it is done", i)
+                        .isEqualTo(to);
+                done++;
+            } catch (LinkException told) {
+                assertThat(one.wroteSomething || radio.memory().image().equals(before))
+                        .as("round %d, %s", i, told.fault())
+                        .isTrue();
+            }
+            radio.setTrouble(new Trouble.None());
+            assertThat(transfer(new Watch()).restore(before)).isEqualTo(before);
+            assertThat(radio.memory().image()).isEqualTo(before);
+        }
+        assertThat(done).isBetween(200, 800);
+    }
+
+    private static Trouble trouble(Random random) {
+        return switch (random.nextInt(6)) {
+            case 0 -> new Trouble.PulledWhileWriting(random.nextInt(600));
+            case 1, 2 -> new Trouble.FlippedByte(random.nextInt(6_000));
+            case 3 -> random.nextInt(10) == 0 ? new Trouble.Garbage() : new Trouble.NoAnswer();
+            default -> new Trouble.None();
+        };
     }
 
     @Test

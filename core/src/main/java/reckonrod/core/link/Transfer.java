@@ -63,8 +63,8 @@ public final class Transfer {
             watch.memoryWasRead(now);
             throw new LinkException(
                     Fault.CHANGED_SINCE_READ,
-                    "The radio's memory was changed since it was read. Nothing was written."
-                            + " What it holds now is kept as a snapshot; look at what writing would change now.");
+                    "The radio's memory was changed since it was read. What it holds now is kept as a snapshot;"
+                            + " look at what writing would change now.");
         }
         return written(now, blocks, to);
     }
