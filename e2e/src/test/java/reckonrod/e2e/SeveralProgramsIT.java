@@ -30,7 +30,7 @@ class SeveralProgramsIT {
     private static final int ROUNDS = 10;
     private static final List<String> RADIOS = List.of("blue", "red");
     private static final Map<String, String> SETTINGS =
-            Map.of("RECKONROD_LEASE", "2s", "RECKONROD_REAL_LINE_SPEED", "false");
+            Map.of("RECKONROD_LEASE", "1s", "RECKONROD_REAL_LINE_SPEED", "false");
 
     private static Path cluster;
     private static List<String> database;
@@ -119,11 +119,13 @@ class SeveralProgramsIT {
         int toldHalf = 0;
         for (int round = 0; round < ROUNDS; round++) {
             String[] before = new String[RADIOS.size()];
-            for (int i = 0; i < before.length; i++) {
-                String radio = RADIOS.get(i);
+            for (String radio : RADIOS) {
                 assertThat(first.ask("POST", "/api/radios/" + radio + "/read", "{}")
                                 .statusCode())
                         .isEqualTo(202);
+            }
+            for (int i = 0; i < before.length; i++) {
+                String radio = RADIOS.get(i);
                 idle(first, radio);
                 JsonObject difference = get(first, "/api/radios/" + radio + "/difference?list=" + list)
                         .getAsJsonObject();
@@ -158,6 +160,8 @@ class SeveralProgramsIT {
                         .as("round " + round + ", " + radio)
                         .isTrue();
                 second.ask("POST", "/api/radios/" + radio + "/restore", "{\"snapshotId\":\"" + before[i] + "\"}");
+            }
+            for (String radio : RADIOS) {
                 assertThat(text(idle(second, radio), "state")).isEqualTo("DONE");
                 assertThat(isWhatTheScreenSays(radio)).isTrue();
             }

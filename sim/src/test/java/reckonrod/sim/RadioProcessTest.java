@@ -38,7 +38,8 @@ class RadioProcessTest {
                         RadioProcess.class.getName(),
                         W12.id(),
                         folder.resolve("radio.memory").toString(),
-                        "0")
+                        "0",
+                        "fast")
                 .redirectError(ProcessBuilder.Redirect.INHERIT)
                 .start();
     }
