@@ -75,6 +75,9 @@ class PicturesIT extends BrowserTest {
         page.navigate(Application.address() + "/tables/plans");
         assertThat(page.locator(".band").first()).isVisible();
         take(page, "tables-plans");
+        page.navigate(Application.address() + "/about");
+        assertThat(page.locator("pre")).containsText("Spring");
+        take(page, "about");
         page.navigate(Application.address() + "/fit/blue");
         assertThat(page.locator("tbody")).containsText("SKARRA");
         take(page, "fit");
