@@ -39,13 +39,15 @@ class ImportController {
     private static final int ROWS_SHOWN = 100;
 
     private final ImportStore store;
+    private final ImportTaking taking;
     private final Importing importing;
     private final ServiceBench bench;
     private final ListStore lists;
 
-    ImportController(ImportStore store, Importing importing, ServiceBench bench, ListStore lists) {
+    ImportController(ImportStore store, ImportTaking taking, Importing importing, ServiceBench bench, ListStore lists) {
         this.lists = lists;
         this.store = store;
+        this.taking = taking;
         this.importing = importing;
         this.bench = bench;
     }
@@ -146,14 +148,14 @@ class ImportController {
 
     @PostMapping("/{id}/take")
     ImportView take(@PathVariable UUID id, @RequestBody TakeImportRequest request) {
-        store.take(id, request.doubtful(), request.dropGone());
+        taking.take(id, request.doubtful(), request.dropGone());
         return importing.view(id);
     }
 
     /** Takes a taken import back, while nothing depends on it. */
     @PostMapping("/{id}/take-back")
     ImportView takeBack(@PathVariable UUID id) {
-        store.takeBack(id, lists.channelsByEntry());
+        taking.takeBack(id, lists.channelsByEntry());
         return importing.view(id);
     }
 
@@ -165,7 +167,7 @@ class ImportController {
     @DeleteMapping("/sources/{source}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void removeSource(@PathVariable String source, @RequestParam long entries) {
-        store.removeSource(source, entries);
+        taking.removeSource(source, entries);
     }
 
     @DeleteMapping("/{id}")
