@@ -188,4 +188,46 @@ class ListApiTest extends ServerTest {
         assertThat(list()).isEqualTo(before);
         post(path("/undo"), Map.of("baseVersion", version())).ok();
     }
+
+    /** Who says which view they have is sent what differs from it; put into that view it is the list as a whole. */
+    @Test
+    void aChangeSendsOnlyWhatDiffers() {
+        Map<Integer, JsonNode> rows = new java.util.TreeMap<>();
+        JsonNode view = list();
+        view.path("rows").forEach(row -> rows.put(row.path("slot").asInt(), row));
+        String mark = view.path("mark").asString();
+        String path = "/api/lists/" + listId() + "/channels";
+        for (String line : List.of(
+                "146.565 Zz one", "146.580 Zz two", "146.520 Zz three", "undo", "undo", "redo", "undo", "undo")) {
+            Map<String, Object> body = new java.util.HashMap<>(Map.of("baseVersion", version()));
+            boolean step = !line.contains(" ");
+            if (!step) {
+                body.putAll(Map.of("slot", 100 + line.length(), "line", line));
+            }
+            JsonNode answer = send(request(step ? path.replace("channels", line) : path)
+                            .header("Known-List", mark)
+                            .POST(java.net.http.HttpRequest.BodyPublishers.ofString(json.writeValueAsString(body))))
+                    .ok();
+            JsonNode changed = step ? answer : answer.path("list");
+            assertThat(changed.path("since").asString()).isEqualTo(mark);
+            assertThat(changed.path("rows").size()).isLessThan(rows.size() / 2);
+            changed.path("freed").forEach(slot -> rows.remove(slot.asInt()));
+            changed.path("rows").forEach(row -> rows.put(row.path("slot").asInt(), row));
+            mark = changed.path("mark").asString();
+            assertThat(List.copyOf(rows.values()))
+                    .isEqualTo(List.copyOf(list().path("rows").values()));
+        }
+        assertThat(rows).hasSameSizeAs(view.path("rows"));
+        assertThat(send(request(path)
+                                .header("Known-List", "nobody knows it")
+                                .POST(java.net.http.HttpRequest.BodyPublishers.ofString(json.writeValueAsString(
+                                        Map.of("baseVersion", version(), "slot", 140, "line", "146.565")))))
+                        .ok()
+                        .path("list")
+                        .path("since")
+                        .isNull())
+                .isTrue();
+        post("/api/lists/" + listId() + "/undo", Map.of("baseVersion", version()))
+                .ok();
+    }
 }

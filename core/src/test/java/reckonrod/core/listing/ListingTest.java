@@ -218,6 +218,32 @@ class ListingTest {
                 .containsExactly(Optional.of(Column.LONGITUDE), Optional.empty(), Optional.of(Column.OUTPUT));
     }
 
+    /** Rows that were left out come back whole from their file, and no cell of it is a formula to a spreadsheet. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "-5.5",
+                "+1,25",
+                "-",
+                "=1+2",
+                "@home",
+                "-x",
+                "'-x",
+                "''=a",
+                "'quoted'",
+                "plain",
+                "- 0.6",
+                "+0.6 MHz"
+            })
+    void aCellComesBackFromWhatMadeItHarmless(String cell) {
+        String harmless = CsvWriter.harmless(cell);
+        assertThat(harmless).matches("[^=@].*").doesNotMatch("[+-](?![0-9.,]*$).*");
+        String file = CsvWriter.write(List.of(List.of(CsvWriter.harmless("=Key"), "b"), List.of(harmless, "1")));
+        Table table = CsvTable.parse(file);
+        assertThat(table.headings().get(0)).isEqualTo("=Key");
+        assertThat(table.rows().get(0).cells().get(0)).isEqualTo(cell);
+    }
+
     /** Lines are counted as an editor counts them, over quoted line breaks and empty lines. */
     @Test
     void rowsKnowTheirLine() {
