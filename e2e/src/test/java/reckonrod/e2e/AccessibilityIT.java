@@ -46,9 +46,11 @@ class AccessibilityIT extends BrowserTest {
                 .isVisible();
         nothingIsCutOff(page);
         check(page);
-        reckonLine(page).fill("144.710 145.310 71.5 ??");
-        assertThat(page.locator("#reckon-answer")).containsText("Not understood");
-        check(new AxeBuilder(page).include(".reckon"));
+        if (path.equals("/arrange")) {
+            reckonLine(page).fill("144.710 145.310 71.5 ??");
+            assertThat(page.locator("#reckon-answer")).containsText("Not understood");
+            check(new AxeBuilder(page).include(".reckon"));
+        }
     }
 
     /** The sheets that open over the list, and the review with lines of every kind. */

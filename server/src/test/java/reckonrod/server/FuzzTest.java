@@ -39,7 +39,7 @@ import tools.jackson.databind.json.JsonMapper;
 @SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT)
 @ContextConfiguration(initializers = FuzzTest.OwnDatabase.class)
 class FuzzTest {
-    private static final int USUAL = 800;
+    private static final int USUAL = 400;
     private static final List<String> ODD = List.of(
             "",
             " ",

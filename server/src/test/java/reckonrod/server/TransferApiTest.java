@@ -245,12 +245,12 @@ class TransferApiTest extends ServerTest {
      * A transfer is given up behind its back, as another program does that has not heard of it: it writes nothing more, keeps
      * nothing, and if it had begun to write the radio is told as half written, though nobody else said so.
      */
-    @RepeatedTest(20)
+    @RepeatedTest(8)
     void whoLostTheRadioStopsAndItIsToldAsHalfWritten(RepetitionInfo round) throws InterruptedException {
         read("blue");
         JsonNode difference = difference("blue");
         String id = write("blue", difference).ok().path("id").asString();
-        int giveUpAt = 256 * 16 * round.getCurrentRepetition() / 16;
+        int giveUpAt = 256 * 16 * round.getCurrentRepetition() / 6;
         await(
                 "/api/jobs/" + id,
                 job -> job.path("bytesDone").asInt() >= giveUpAt
