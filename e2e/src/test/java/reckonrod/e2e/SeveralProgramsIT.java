@@ -27,8 +27,8 @@ import org.junit.jupiter.api.Test;
 
 /** Two programs on one database. One is suspended, as by a closed lid, and comes back: nothing is ever silently wrong. */
 class SeveralProgramsIT {
-    // With those of the server's own tests twenty; -Drounds=10 suspends twenty here.
-    private static final int ROUNDS = Integer.getInteger("rounds", 6);
+    // -Drounds=10 suspends twenty here.
+    private static final int ROUNDS = Integer.getInteger("rounds", 4);
     private static final List<String> RADIOS = List.of("blue", "red");
     private static final Map<String, String> SETTINGS =
             Map.of("RECKONROD_LEASE", "1s", "RECKONROD_REAL_LINE_SPEED", "false");
