@@ -3,11 +3,13 @@ package reckonrod.e2e;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Map;
 
 /** The packaged application with its demo data, on a database and a port of its own; started once for all tests. */
 final class Application {
     private static Program running;
+    private static List<String> database;
 
     private Application() {}
 
@@ -15,11 +17,8 @@ final class Application {
         try {
             if (running == null) {
                 Path cluster = Program.clusterFolder("e2e");
-                running = Program.start(
-                        "application",
-                        Program.cluster("start", cluster.toString(), "5730"),
-                        cluster.resolve("data"),
-                        Map.of());
+                database = Program.cluster("start", cluster.toString(), "5730");
+                running = Program.start("application", database, cluster.resolve("data"), Map.of());
                 Runtime.getRuntime().addShutdownHook(new Thread(() -> stop(cluster)));
             }
             return running.address();
@@ -28,6 +27,12 @@ final class Application {
         } catch (InterruptedException interrupted) {
             throw new IllegalStateException(interrupted);
         }
+    }
+
+    /** Another program on the same database. */
+    static Program another(String name, Map<String, String> settings) throws IOException, InterruptedException {
+        address();
+        return Program.start(name, database, Path.of("target", name).toAbsolutePath(), settings);
     }
 
     private static void stop(Path cluster) {

@@ -73,13 +73,17 @@ abstract class BrowserTest {
             }
         });
         page.onRequest(request -> {
-            if (!request.url().startsWith(Application.address())
-                    && request.url().startsWith("http")) {
+            if (!request.url().startsWith(address()) && request.url().startsWith("http")) {
                 errors.add("The page asked the network for " + request.url());
             }
         });
-        page.navigate(Application.address() + path);
+        page.navigate(address() + path);
         return page;
+    }
+
+    /** Where the pages of this test are. */
+    String address() {
+        return Application.address();
     }
 
     static Locator button(Page page, String name) {

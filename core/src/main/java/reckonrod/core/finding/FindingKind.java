@@ -13,7 +13,6 @@ import java.util.regex.Pattern;
  */
 public record FindingKind(String code, Severity severity, String sentence, String why) {
     private static final Pattern CODE = Pattern.compile("[a-z]+(-[a-z]+)*");
-    private static final Pattern FACT = Pattern.compile("\\{(\\w+)}");
 
     public FindingKind {
         if (!CODE.matcher(code).matches()) {
@@ -21,13 +20,25 @@ public record FindingKind(String code, Severity severity, String sentence, Strin
         }
     }
 
+    /** By hand and not by a pattern: every view of a list fills thousands of sentences. */
     static String fill(String sentence, Map<String, String> facts) {
-        return FACT.matcher(sentence).replaceAll(match -> {
-            String fact = facts.get(match.group(1));
+        int open = sentence.indexOf('{');
+        if (open < 0) {
+            return sentence;
+        }
+        StringBuilder filled = new StringBuilder(sentence.length() + 32);
+        int from = 0;
+        while (open >= 0) {
+            int close = sentence.indexOf('}', open);
+            String name = sentence.substring(open + 1, close);
+            String fact = facts.get(name);
             if (fact == null) {
-                throw new IllegalArgumentException("No fact \"" + match.group(1) + "\" for: " + sentence);
+                throw new IllegalArgumentException("No fact \"" + name + "\" for: " + sentence);
             }
-            return java.util.regex.Matcher.quoteReplacement(fact);
-        });
+            filled.append(sentence, from, open).append(fact);
+            from = close + 1;
+            open = sentence.indexOf('{', from);
+        }
+        return filled.append(sentence, from, sentence.length()).toString();
     }
 }

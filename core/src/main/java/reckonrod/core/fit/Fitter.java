@@ -3,6 +3,7 @@ package reckonrod.core.fit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.BiFunction;
 import java.util.stream.Collectors;
 import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.channel.Channel;
@@ -41,8 +42,17 @@ public final class Fitter {
 
     /** Fits every entry of a list. */
     public FitReport fit(ChannelList list) {
+        return fit(list, this::fit);
+    }
+
+    /**
+     * The same for who remembers what entries gave before.
+     *
+     * @param one what {@link #fit(int, ListEntry)} gives for an entry in its slot
+     */
+    public FitReport fit(ChannelList list, BiFunction<Integer, ListEntry, Placement> one) {
         List<Placement> placements = list.entries().entrySet().stream()
-                .map(each -> fit(each.getKey(), each.getValue()))
+                .map(each -> one.apply(each.getKey(), each.getValue()))
                 .toList();
         return new FitReport(radio, placements, FitChecks.of(radio, placements));
     }

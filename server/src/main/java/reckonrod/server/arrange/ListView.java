@@ -7,8 +7,8 @@ import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.channel.Channel;
 import reckonrod.core.channel.DirectoryFlag;
 import reckonrod.core.check.SlotFindings;
+import reckonrod.core.finding.Finding;
 import reckonrod.core.fit.FitReason;
-import reckonrod.core.fit.FitReport;
 import reckonrod.core.fit.Placement;
 import reckonrod.core.list.ListEntry;
 import reckonrod.server.plans.PlanView;
@@ -105,14 +105,12 @@ public record ListView(
 
     /** What becomes of a channel in one radio. */
     public record RowFit(String radioId, Mark mark, List<ReasonView> reasons, List<FindingView> findings) {
-        static RowFit of(String radioId, Placement placement, FitReport report, BandPlan plan) {
+        static RowFit of(String radioId, Placement placement, List<Finding> findings, BandPlan plan) {
             return new RowFit(
                     radioId,
                     Mark.of(placement.mark()),
                     reasons(placement),
-                    report.findings().getOrDefault(placement.slot(), List.of()).stream()
-                            .map(each -> FindingView.of(each, plan))
-                            .toList());
+                    findings.stream().map(each -> FindingView.of(each, plan)).toList());
         }
 
         /** The reasons of a placement. */

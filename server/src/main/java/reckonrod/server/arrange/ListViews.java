@@ -13,7 +13,6 @@ import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.bandplan.BandPlans;
 import reckonrod.core.check.SlotFindings;
 import reckonrod.core.fit.FitReport;
-import reckonrod.core.fit.Fitter;
 import reckonrod.core.list.ChannelList;
 import reckonrod.core.notation.ListJudgement;
 import reckonrod.server.arrange.ListView.RowView;
@@ -35,6 +34,7 @@ class ListViews {
     private final DirectoryLinks links;
     private final ShownRows shownRows;
     private final WorkedLines lines;
+    private final MadeRows made;
     private final HttpServletRequest request;
 
     ListViews(
@@ -44,8 +44,10 @@ class ListViews {
             DirectoryLinks links,
             ShownRows shownRows,
             WorkedLines lines,
+            MadeRows made,
             HttpServletRequest request) {
         this.lines = lines;
+        this.made = made;
         this.request = request;
         this.shownRows = shownRows;
         this.shipped = shipped;
@@ -68,16 +70,16 @@ class ListViews {
         ChannelList list = stored.list();
         BandPlan plan = plans.planOf(list);
         List<RadioUnit> units = radios.all();
-        Map<Integer, List<ListView.RowFit>> fits = fits(units, list, plan);
+        MadeRows.ByPlan maker = made.by(plan);
+        Map<Integer, List<MadeRows.Fitted>> fits = fits(units, list, maker);
         Map<Integer, SlotFindings> findings = ListJudgement.of(list, plan, links.findings(list, plan), lines.by(plan));
         SortedMap<Integer, RowView> rows = new TreeMap<>();
         list.entries()
                 .forEach((slot, entry) -> rows.put(
                         slot,
-                        RowView.of(
+                        maker.row(
                                 slot,
                                 entry,
-                                plan,
                                 findings.getOrDefault(slot, SlotFindings.NONE),
                                 fits.getOrDefault(slot, List.of()))));
         ShownRows.Shown shown = shownRows.remember(stored.id(), stored.version(), rows);
@@ -115,13 +117,17 @@ class ListViews {
                 stored.redo().orElse(null));
     }
 
-    private static Map<Integer, List<ListView.RowFit>> fits(List<RadioUnit> units, ChannelList list, BandPlan plan) {
-        Map<Integer, List<ListView.RowFit>> fits = new HashMap<>();
+    private static Map<Integer, List<MadeRows.Fitted>> fits(
+            List<RadioUnit> units, ChannelList list, MadeRows.ByPlan made) {
+        Map<Integer, List<MadeRows.Fitted>> fits = new HashMap<>();
         for (RadioUnit unit : units) {
-            FitReport report = new Fitter(unit.definition(), plan).fit(list);
+            FitReport report = made.fit(unit, list);
             report.placements()
                     .forEach(placement -> fits.computeIfAbsent(placement.slot(), slot -> new ArrayList<>())
-                            .add(ListView.RowFit.of(unit.id(), placement, report, plan)));
+                            .add(new MadeRows.Fitted(
+                                    unit.id(),
+                                    placement,
+                                    report.findings().getOrDefault(placement.slot(), List.of()))));
         }
         return fits;
     }

@@ -1,0 +1,96 @@
+package reckonrod.server.arrange;
+
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
+import org.springframework.stereotype.Component;
+import reckonrod.core.bandplan.BandPlan;
+import reckonrod.core.check.SlotFindings;
+import reckonrod.core.finding.Finding;
+import reckonrod.core.fit.FitReport;
+import reckonrod.core.fit.Fitter;
+import reckonrod.core.fit.Placement;
+import reckonrod.core.list.ChannelList;
+import reckonrod.core.list.ListEntry;
+import reckonrod.core.radio.RadioDefinition;
+import reckonrod.server.arrange.ListView.RowFit;
+import reckonrod.server.arrange.ListView.RowView;
+import reckonrod.server.radios.RadioUnit;
+
+/**
+ * The rows of lists as they were put in words last. Of a list with a thousand channels an edit changes one or two; a row whose
+ * channel, findings and fit are what they were is not written again.
+ */
+@Component
+class MadeRows {
+    private static final int MOST_ROWS = 30_000;
+    private static final int MOST_PLANS = 8;
+
+    private final Map<BandPlan, ByPlan> byPlan = new ConcurrentHashMap<>();
+
+    /** What becomes of a channel in one radio. */
+    record Fitted(String radioId, Placement placement, List<Finding> findings) {}
+
+    private record Makings(int slot, ListEntry entry, SlotFindings findings, List<Fitted> fits) {}
+
+    private record Made(Makings makings, RowView row) {}
+
+    /** The rows by one plan. */
+    ByPlan by(BandPlan plan) {
+        if (byPlan.size() > MOST_PLANS) {
+            byPlan.clear();
+        }
+        return byPlan.computeIfAbsent(plan, ByPlan::new);
+    }
+
+    /** The rows of lists that have the same plan. */
+    static final class ByPlan {
+        private final BandPlan plan;
+        private final Map<UUID, Made> byEntry = new ConcurrentHashMap<>();
+        private final Map<RadioDefinition, Map<UUID, Placement>> byRadio = new ConcurrentHashMap<>();
+
+        private ByPlan(BandPlan plan) {
+            this.plan = plan;
+        }
+
+        /** A list fitted to a radio; an entry that stands where it stood is not fitted again. */
+        FitReport fit(RadioUnit unit, ChannelList list) {
+            Fitter fitter = new Fitter(unit.definition(), plan);
+            Map<UUID, Placement> known = byRadio.computeIfAbsent(unit.definition(), any -> new ConcurrentHashMap<>());
+            if (known.size() > MOST_ROWS) {
+                known.clear();
+            }
+            return fitter.fit(list, (slot, entry) -> {
+                Placement before = known.get(entry.id());
+                if (before != null && before.slot() == slot && before.entry().equals(entry)) {
+                    return before;
+                }
+                Placement now = fitter.fit(slot, entry);
+                known.put(entry.id(), now);
+                return now;
+            });
+        }
+
+        RowView row(int slot, ListEntry entry, SlotFindings findings, List<Fitted> fits) {
+            Makings makings = new Makings(slot, entry, findings, fits);
+            Made before = byEntry.get(entry.id());
+            if (before != null && before.makings.equals(makings)) {
+                return before.row;
+            }
+            if (byEntry.size() > MOST_ROWS) {
+                byEntry.clear();
+            }
+            RowView row = RowView.of(
+                    slot,
+                    entry,
+                    plan,
+                    findings,
+                    fits.stream()
+                            .map(each -> RowFit.of(each.radioId(), each.placement(), each.findings(), plan))
+                            .toList());
+            byEntry.put(entry.id(), new Made(makings, row));
+            return row;
+        }
+    }
+}
