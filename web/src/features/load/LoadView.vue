@@ -88,11 +88,12 @@ const params = () => ({ path: { radioId: radioId.value ?? '' } })
 const read = () => start(() => unwrap(api.POST('/api/radios/{radioId}/read', { params: params() })))
 const restore = (snapshotId: string) =>
   start(() => unwrap(api.POST('/api/radios/{radioId}/restore', { params: params(), body: { snapshotId } })))
+/** Two ways in, so that no second click on the first button is ever taken for the answer to what is asked. */
 function write() {
-  if (difference.value?.mustBeAsked && !asking.value) {
-    asking.value = true
-    return
-  }
+  if (difference.value?.mustBeAsked) asking.value = true
+  else writeAsMeant()
+}
+function writeAsMeant() {
   asking.value = false
   const seen = difference.value
   if (!seen) return
@@ -203,7 +204,7 @@ const cancel = () => job.value && cancelJob(job.value.id).catch(tellProblem)
             back.
           </p>
           <div class="acts">
-            <v-btn color="error" variant="flat" @click="write"
+            <v-btn color="error" variant="flat" @click="writeAsMeant"
               >Write, and let {{ loss === 1 ? 'it' : 'them' }} go</v-btn
             >
             <v-btn autofocus @click="asking = false">Write nothing</v-btn>

@@ -4,8 +4,26 @@ import { focusWork } from '../keys/useScreen'
 
 defineProps<{ title: string; width?: number }>()
 const open = defineModel<boolean>({ required: true })
+/** The second click of a double click comes after the first one has opened the dialog, and is meant for nothing in it. */
+const SECOND_CLICK_MS = 500
+let openedAt = -Infinity
+let passesBy = false
+const justOpened = () => performance.now() - openedAt < SECOND_CLICK_MS
+function inside(event: MouseEvent) {
+  if (event.detail > 1 && justOpened()) event.stopPropagation()
+}
+function outside() {
+  passesBy = justOpened()
+}
+function set(now: boolean) {
+  if (!passesBy) open.value = now
+  passesBy = false
+}
 watch(open, async (now) => {
-  if (now) return
+  if (now) {
+    openedAt = performance.now()
+    return
+  }
   await nextTick()
   // After the dialog has given the focus back to whatever had it.
   setTimeout(focusWork)
@@ -13,8 +31,15 @@ watch(open, async (now) => {
 </script>
 
 <template>
-  <v-dialog v-model="open" :max-width="width ?? 460" scrollable :aria-label="title">
-    <div class="sheet">
+  <v-dialog
+    :model-value="open"
+    :max-width="width ?? 460"
+    scrollable
+    :aria-label="title"
+    @update:model-value="set"
+    @click:outside="outside"
+  >
+    <div class="sheet" @click.capture="inside">
       <h1>{{ title }}</h1>
       <slot />
     </div>

@@ -7,7 +7,8 @@ const { data: jobs } = useRunningJobs()
 const { data: radios } = useRadios()
 const { data: imports } = useRunningImports()
 const name = (job: Job) => radios.value?.find((radio) => radio.id === job.radioId)?.name ?? job.radioId
-const percent = (job: Job) => (job.bytesTotal ? Math.floor((100 * job.bytesDone) / job.bytesTotal) : 0)
+const percent = (job: Job) =>
+  job.bytesDone ? ` ${Math.floor((100 * job.bytesDone) / job.bytesTotal)} %` : ''
 </script>
 
 <template>
@@ -17,7 +18,7 @@ const percent = (job: Job) => (job.bytesTotal ? Math.floor((100 * job.bytesDone)
     class="job"
     :to="{ name: 'load', params: { radio: job.radioId } }"
   >
-    {{ job.kind === 'READ' ? 'reading' : 'writing' }} {{ name(job) }} {{ percent(job) }} %
+    {{ name(job) }} · {{ job.phase }}{{ percent(job) }}
   </router-link>
   <router-link
     v-for="each in imports"

@@ -26,6 +26,7 @@ export function useRadioJob(radioId: Ref<string | null>) {
   const { tellProblem } = useNotice()
   const job = ref<Job | null>(null)
   const lost = ref(false)
+  const starting = ref(false)
   let stream: EventSource | null = null
 
   function close() {
@@ -69,15 +70,20 @@ export function useRadioJob(radioId: Ref<string | null>) {
   watch(radioId, pickUp, { immediate: true })
   onScopeDispose(close)
 
+  /** A second click, before the first one is answered, starts nothing. */
   async function start(begin: () => Promise<Job>) {
+    if (starting.value) return
+    starting.value = true
     try {
       follow(await begin())
     } catch (cause) {
       tellProblem(cause)
+    } finally {
+      starting.value = false
     }
   }
 
-  return { job, lost, start, running: computed(() => job.value?.state === 'RUNNING') }
+  return { job, lost, start, running: computed(() => starting.value || job.value?.state === 'RUNNING') }
 }
 
 export const cancelJob = (id: string) =>

@@ -41,8 +41,9 @@ class LoadIT extends BrowserTest {
     void anEmptyListEmptiesNoRadio() {
         Page page = page("/load/blue");
         asTheRadioWas(page);
-        button(page, "Read W12 · blue").click();
+        button(page, "Read W12 · blue").dblclick();
         assertThat(page.locator(".steps .job")).containsText("a snapshot of it is kept", SLOWLY);
+        assertThat(page.getByText("is running already")).hasCount(0);
         page.getByLabel("Open list").selectOption("new");
         page.getByLabel("Name").fill("Zz nothing at all");
         button(page, "Make the list").click();
@@ -51,8 +52,9 @@ class LoadIT extends BrowserTest {
         assertThat(page.locator(".own")).containsText("only in W12 · blue stay");
         button(page, "Remove them too").click();
         Locator remove = page.locator("button", new Page.LocatorOptions().setHasText("channels from W12 · blue"));
-        remove.click();
+        remove.dblclick();
         Locator dialog = page.getByRole(AriaRole.DIALOG);
+        page.waitForTimeout(600);
         assertThat(dialog).containsText("channels of W12 · blue would go");
         assertThat(dialog).containsText("CALL (slot 0)");
         AccessibilityIT.check(page);
