@@ -2,6 +2,7 @@ package reckonrod.server.transfers;
 
 import jakarta.annotation.PreDestroy;
 import java.io.IOException;
+import java.util.HashMap;
 import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
@@ -49,7 +50,8 @@ class JobEvents {
             throw ProblemException.busy("Too many people follow transfers just now. The transfer itself goes on.");
         }
         Stream stream = new Stream(id);
-        stream.offer(jobs.get(id));
+        JobView now = jobs.get(id);
+        stream.offer(now, json.writeValueAsString(now));
         if (!stream.ended) {
             streams.add(stream);
             stream.emitter.onCompletion(() -> streams.remove(stream));
@@ -72,11 +74,14 @@ class JobEvents {
             streams.forEach(stream -> stream.emitter.completeWithError(storageGone));
             return;
         }
+        // Put in words once for all who follow it, and not once for each.
+        Map<UUID, String> states = new HashMap<>();
+        now.forEach((id, job) -> states.put(id, json.writeValueAsString(job)));
         for (Stream stream : streams) {
             JobView job = now.get(stream.job);
-            if (job != null && !stream.writing) {
+            if (job != null && !stream.writing && stream.wants(job, states.get(stream.job))) {
                 stream.writing = true;
-                writers.execute(() -> stream.offer(job));
+                writers.execute(() -> stream.offer(job, states.get(stream.job)));
             }
         }
     }
@@ -87,16 +92,22 @@ class JobEvents {
         private final SseEmitter emitter = new SseEmitter(NEVER);
         private volatile boolean writing;
         private volatile boolean ended;
-        private String told = "";
-        private long toldAtNanos;
+        private volatile String told = "";
+        private volatile long toldAtNanos;
 
         Stream(UUID job) {
             this.job = job;
         }
 
-        void offer(JobView view) {
+        /** Whether there is anything to write, so that no thread is woken for nothing. */
+        boolean wants(JobView view, String state) {
+            return !state.equals(told)
+                    || view.state() != JobState.RUNNING
+                    || System.nanoTime() - toldAtNanos > SIGN_OF_LIFE_NANOS;
+        }
+
+        void offer(JobView view, String state) {
             try {
-                String state = json.writeValueAsString(view);
                 if (!state.equals(told)) {
                     emitter.send(SseEmitter.event().name("job").data(state, MediaType.TEXT_PLAIN));
                     told = state;
