@@ -48,6 +48,12 @@ const shown = computed(
     <p v-if="unknown" class="pad" role="alert">
       There is no radio “{{ unknown }}” here. Choose one of those above.
     </p>
+    <dl v-if="fit?.settings.length" class="settings" aria-label="Set once on the radio">
+      <template v-for="each in fit.settings" :key="each.name">
+        <dt>Set once on the radio: {{ each.name }}</dt>
+        <dd class="mono">{{ each.value }}</dd>
+      </template>
+    </dl>
     <div class="totals" role="group" aria-label="Show only">
       <button
         v-for="each in marks"
@@ -82,7 +88,7 @@ const shown = computed(
               <p v-for="finding in each.findings" :key="finding.code">
                 <SeverityMark :severity="finding.severity" /> {{ finding.message }}
               </p>
-              <p v-for="reason in each.reasons" :key="reason.field + reason.before">
+              <p v-for="reason in each.reasons" :key="reason.code + reason.field">
                 {{ reason.why }}
                 <span v-if="reason.after" class="change">
                   <span class="mono">{{ reason.before }}</span> → <span class="mono">{{ reason.after }}</span>
@@ -91,7 +97,7 @@ const shown = computed(
             </td>
             <td class="quiet">
               <p v-for="finding in each.findings" :key="finding.code">{{ finding.why }}</p>
-              <p v-for="reason in each.reasons" :key="reason.field + reason.before">{{ reason.avoid }}</p>
+              <p v-for="reason in each.reasons" :key="reason.code + reason.field">{{ reason.avoid }}</p>
             </td>
           </tr>
         </tbody>
@@ -114,6 +120,16 @@ header {
 }
 .pad {
   padding: 0 20px;
+}
+.settings {
+  display: grid;
+  grid-template-columns: auto 1fr;
+  gap: 2px 12px;
+  margin: 0;
+  padding: 0 20px 12px;
+}
+.settings dd {
+  margin: 0;
 }
 .totals {
   display: flex;

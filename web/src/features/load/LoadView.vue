@@ -127,7 +127,12 @@ const cancel = () => job.value && cancelJob(job.value.id).catch(tellProblem)
           </v-btn>
         </div>
         <JobProgress v-if="job" :job="job" :lost="serverLost" @cancel="cancel" />
-        <section aria-labelledby="step-read">
+        <p v-if="radio.baud === null" class="no-cable">
+          The {{ radio.model }} is not loaded by cable here.
+          <router-link :to="{ name: 'fit', params: { radio: radio.id } }">Fit shows</router-link>
+          what of the list goes into it and what does not.
+        </p>
+        <section v-else aria-labelledby="step-read">
           <h2 id="step-read">1 · Read</h2>
           <div class="action">
             <v-btn :disabled="running" @click="read">Read {{ radio.name }}</v-btn>
@@ -304,5 +309,8 @@ ol.person {
   .scroll {
     max-height: none;
   }
+}
+.no-cable a {
+  color: var(--primary);
 }
 </style>

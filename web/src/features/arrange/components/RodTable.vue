@@ -78,7 +78,13 @@ defineExpose({ focus: () => focusCursor() })
 </script>
 
 <template>
-  <div class="rod-table" role="grid" :aria-label="list.name" aria-readonly="false">
+  <div
+    class="rod-table"
+    role="grid"
+    :aria-label="list.name"
+    aria-readonly="false"
+    :style="{ '--radios': `${Math.max(56, list.radios.length * 19 + 6)}px` }"
+  >
     <div class="row head" role="row">
       <div v-for="column in COLUMNS" :key="column" role="columnheader">{{ column }}</div>
       <div role="columnheader">Radios</div>
@@ -168,7 +174,7 @@ defineExpose({ focus: () => focusCursor() })
 }
 .row {
   display: grid;
-  grid-template-columns: 60px minmax(96px, 1fr) 116px 124px 78px 70px 80px 42px 44px 56px 20px;
+  grid-template-columns: 60px minmax(96px, 1fr) 116px 124px 78px 70px 80px 42px 44px var(--radios) 20px;
   align-items: center;
   height: 34px;
   padding-right: 12px;

@@ -35,7 +35,6 @@ const findings = computed<Finding[]>(() => {
 })
 defineExpose({ findings })
 const radioName = (id: string) => props.list.radios.find((radio) => radio.id === id)?.name ?? id
-const change = (before: string, after: string) => (after ? `${before} → ${after}` : before)
 
 function moveTo(event: Event) {
   const to = Number((event.target as HTMLInputElement).value)
@@ -65,12 +64,16 @@ function moveTo(event: Event) {
           <template v-for="fit in row.fits" :key="fit.radioId">
             <dt><FitMark :mark="fit.mark" /> {{ radioName(fit.radioId) }}</dt>
             <dd>
-              {{ fit.mark.replace('_', ' ') }}, slot {{ row.slot }}
+              {{ fit.mark === 'left_out' ? 'left out' : `${fit.mark.replace('_', ' ')}, slot ${row.slot}` }}
               <span v-for="finding in fit.findings" :key="finding.code" class="reason">
                 <SeverityMark :severity="finding.severity" /> {{ finding.message }}
               </span>
-              <span v-for="reason in fit.reasons" :key="reason.field" class="reason">
-                {{ reason.field }}: <span class="mono">{{ change(reason.before, reason.after) }}</span>
+              <span v-for="reason in fit.reasons" :key="reason.code + reason.field" class="reason">
+                <template v-if="reason.after">
+                  {{ reason.field }}:
+                  <span class="mono">{{ reason.before }} → {{ reason.after }}</span>
+                </template>
+                <template v-else>{{ reason.why }}</template>
               </span>
             </dd>
           </template>

@@ -1,12 +1,16 @@
 package reckonrod.core;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static org.assertj.core.api.Assertions.assertThat;
 
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Random;
+import java.util.UUID;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 
 /** Keeps the order of the packages: each imports only packages that stand before it. */
@@ -32,6 +36,8 @@ class ArchitectureTest {
             "doppler",
             "radio",
             "fit",
+            "layout",
+            "definition",
             "image",
             "link");
 
@@ -53,6 +59,17 @@ class ArchitectureTest {
                     .resideInAnyPackage(later)
                     .check(classes);
         }
+    }
+
+    /** A new package has to say where it stands. */
+    @Test
+    void everyPackageStandsInTheOrder() {
+        assertThat(classes.stream()
+                        .map(each -> each.getPackageName()
+                                .replaceFirst("reckonrod\\.core\\.?", "")
+                                .replaceFirst("\\..*", ""))
+                        .collect(Collectors.toSet()))
+                .containsExactlyInAnyOrderElementsOf(ORDER);
     }
 
     @Test
@@ -78,6 +95,13 @@ class ArchitectureTest {
                 .callMethod(Thread.class, "sleep", long.class)
                 .orShould()
                 .callMethod(LocalDate.class, "now")
+                .orShould()
+                .callMethod(UUID.class, "randomUUID")
+                .orShould()
+                .callMethod(Math.class, "random")
+                .orShould()
+                .dependOnClassesThat()
+                .areAssignableTo(Random.class)
                 .orShould()
                 .dependOnClassesThat()
                 .haveFullyQualifiedName("java.time.Clock")

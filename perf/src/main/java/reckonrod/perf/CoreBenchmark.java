@@ -21,6 +21,8 @@ import org.openjdk.jmh.annotations.Warmup;
 import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.bandplan.BandPlans;
 import reckonrod.core.check.Checks;
+import reckonrod.core.definition.RadioDefinition;
+import reckonrod.core.definition.RadioDefinitions;
 import reckonrod.core.fit.FitReport;
 import reckonrod.core.fit.Fitter;
 import reckonrod.core.fit.Placement;
@@ -34,8 +36,6 @@ import reckonrod.core.list.SlotRange;
 import reckonrod.core.notation.Reckoner;
 import reckonrod.core.notation.Review;
 import reckonrod.core.notation.WorkedAnswer;
-import reckonrod.core.radio.RadioDefinition;
-import reckonrod.core.radio.RadioDefinitions;
 
 /** The work of the core that the budgets in docs/architecture.md speak of. */
 @State(Scope.Benchmark)
@@ -62,7 +62,7 @@ public class CoreBenchmark {
     private final BandPlan plan = BandPlans.shipped().find("r2-north-america").orElseThrow();
     private final RadioDefinition radio =
             RadioDefinitions.shipped().find("wrenling-w12").orElseThrow();
-    private final Fitter fitter = new Fitter(radio, plan);
+    private final Fitter fitter = new Fitter(radio.model(), plan);
     private final ImageCodec codec = new ImageCodec(radio);
     private final ChannelList thousand = list(1_000);
     private final ChannelList hundred = list(100);
@@ -70,7 +70,7 @@ public class CoreBenchmark {
             .mapToObj(line -> LINES.get(line % LINES.size()))
             .collect(Collectors.joining("\n"));
     private final ListEntry one = thousand.entries().get(7);
-    private final MemoryImage empty = MemoryImage.of(new byte[radio.memory().bytes()]);
+    private final MemoryImage empty = MemoryImage.of(new byte[radio.layout().bytes()]);
     private final FitReport fitted = fitter.fit(thousand);
     private final byte[] kibibyte = new byte[1024];
     private final MessageDigest sha;
@@ -148,6 +148,6 @@ public class CoreBenchmark {
     /** A full image from a fitted list. */
     @Benchmark
     public MemoryImage encodeImage() {
-        return codec.encode(empty, fitted.contents());
+        return codec.encode(empty, fitted.contents().slots());
     }
 }

@@ -2,12 +2,12 @@ package reckonrod.perf;
 
 import java.util.Arrays;
 import java.util.Optional;
+import reckonrod.core.definition.RadioDefinition;
+import reckonrod.core.definition.RadioDefinitions;
 import reckonrod.core.image.MemoryImage;
 import reckonrod.core.link.LinkException;
 import reckonrod.core.link.Transfer;
 import reckonrod.core.link.TransferWatch;
-import reckonrod.core.radio.RadioDefinition;
-import reckonrod.core.radio.RadioDefinitions;
 import reckonrod.sim.LineClock;
 import reckonrod.sim.SimulatedRadio;
 

@@ -8,7 +8,7 @@ import org.springframework.boot.hibernate.autoconfigure.HibernatePropertiesCusto
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import reckonrod.core.bandplan.BandPlans;
-import reckonrod.core.radio.RadioDefinitions;
+import reckonrod.core.definition.RadioDefinitions;
 import tools.jackson.databind.json.JsonMapper;
 
 /** The knowledge of the core, loaded once, and the clock. */

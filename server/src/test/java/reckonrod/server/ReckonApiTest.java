@@ -3,7 +3,9 @@ package reckonrod.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.net.http.HttpRequest;
+import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -117,9 +119,15 @@ class ReckonApiTest extends ServerTest {
                         Map.of("line", "AIR 132.800", "bandPlan", "r2-north-america", "list", listId(), "slot", 5))
                 .ok();
         assertThat(answer.path("place").path("slot").asInt()).isEqualTo(18);
-        assertThat(answer.path("place").path("radios").get(0).path("mark").asString())
-                .isEqualTo("left out");
-        assertThat(answer.path("place").path("radios").get(0).path("why").get(0).asString())
+        List<String> marks = new ArrayList<>();
+        answer.path("place")
+                .path("radios")
+                .forEach(each -> marks.add(
+                        each.path("radio").asString() + ": " + each.path("mark").asString()));
+        assertThat(marks)
+                .containsExactly(
+                        "K31 · green: exact", "OT9 · crew: left out", "W12 · blue: left out", "W12 · red: left out");
+        assertThat(answer.path("place").path("radios").get(3).path("why").get(0).asString())
                 .contains("only listens on");
         assertThat(post("/api/reckon", Map.of("line", "132.800", "bandPlan", "r2-north-america"))
                         .ok()

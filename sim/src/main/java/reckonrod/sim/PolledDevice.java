@@ -3,8 +3,8 @@ package reckonrod.sim;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.Optional;
+import reckonrod.core.definition.RadioDefinition;
 import reckonrod.core.link.Frame;
-import reckonrod.core.radio.RadioDefinition;
 
 /** The radio's side of the polled-block protocol: bytes in, bytes out. A wrong frame is dropped without a word. */
 final class PolledDevice {
@@ -36,7 +36,7 @@ final class PolledDevice {
     byte[] take(byte next) {
         received = Arrays.copyOf(received, received.length + 1);
         received[received.length - 1] = next;
-        int length = Frame.lengthOf(received, radio.link().blockBytes());
+        int length = Frame.lengthOf(received, radio.line().blockBytes());
         if (length < 0) {
             received = SILENCE;
         }
@@ -67,7 +67,7 @@ final class PolledDevice {
     }
 
     private byte[] read(int address) {
-        int size = radio.link().blockBytes();
+        int size = radio.line().blockBytes();
         return inside(address, size)
                 ? Frame.at(Frame.DATA, address, memory.read(address, size))
                 : Frame.at(Frame.REFUSE, address);
@@ -82,7 +82,7 @@ final class PolledDevice {
     }
 
     private boolean inside(int address, int size) {
-        return address % size == 0 && address + size <= radio.memory().bytes();
+        return address % size == 0 && address + size <= radio.layout().bytes();
     }
 
     private static int address(byte[] frame) {

@@ -1,11 +1,11 @@
 package reckonrod.sim;
 
 import java.util.Optional;
+import reckonrod.core.definition.RadioDefinition;
 import reckonrod.core.frequency.Frequency;
 import reckonrod.core.image.ImageCodec;
 import reckonrod.core.image.SlotReading;
 import reckonrod.core.list.SlotRange;
-import reckonrod.core.radio.RadioDefinition;
 import reckonrod.core.radio.RadioSlot;
 import reckonrod.core.tone.Tone;
 

@@ -2,8 +2,8 @@ package reckonrod.sim;
 
 import java.io.IOException;
 import java.nio.file.Path;
-import reckonrod.core.radio.RadioDefinition;
-import reckonrod.core.radio.RadioDefinitions;
+import reckonrod.core.definition.RadioDefinition;
+import reckonrod.core.definition.RadioDefinitions;
 
 /**
  * A simulated radio as a program of its own, loaded over TCP on loopback.

@@ -1,6 +1,6 @@
 package reckonrod.sim;
 
-import reckonrod.core.radio.RadioDefinition;
+import reckonrod.core.definition.RadioDefinition;
 
 /**
  * How a simulated radio stands, beside its memory.

@@ -1,8 +1,11 @@
 package reckonrod.sim;
 
+import java.util.stream.IntStream;
+import reckonrod.core.definition.RadioDefinition;
 import reckonrod.core.image.MemoryImage;
+import reckonrod.core.layout.Layout;
+import reckonrod.core.layout.SlotRecords;
 import reckonrod.core.link.Port;
-import reckonrod.core.radio.RadioDefinition;
 
 /** A radio of a defined model that exists only here. */
 public final class SimulatedRadio {
@@ -22,7 +25,7 @@ public final class SimulatedRadio {
      */
     public SimulatedRadio(RadioDefinition definition, String firmware, RadioMemory memory, RadioState.Keeper state) {
         this.definition = definition;
-        this.ident = definition.ident() + " " + firmware;
+        this.ident = definition.line().ident() + " " + firmware;
         this.memory = memory;
         this.state = state;
         this.face = new RadioFace(definition, memory, state);
@@ -40,13 +43,12 @@ public final class SimulatedRadio {
      * @param serial makes each radio's own bytes differ
      */
     public static MemoryImage fresh(RadioDefinition definition, long serial) {
-        byte[] bytes = new byte[definition.memory().bytes()];
+        Layout layout = definition.layout();
+        byte[] bytes = new byte[layout.bytes()];
         new java.util.Random(serial).nextBytes(bytes);
-        int maps = (definition.memory().count() + 7) / 8;
-        for (int i = 0; i < maps; i++) {
-            bytes[definition.memory().presentBase() + i] = 0;
-            bytes[definition.memory().scanBase() + i] = 0;
-        }
+        SlotRecords records = layout.of(bytes);
+        IntStream.rangeClosed(layout.slots().first(), layout.slots().last()).forEach(records::free);
+        layout.sum(bytes);
         return MemoryImage.of(bytes);
     }
 
@@ -57,7 +59,7 @@ public final class SimulatedRadio {
 
     SimulatedPort cable(LineClock clock) {
         return new SimulatedPort(
-                new PolledDevice(definition, ident, memory), definition.link().baud(), clock, trouble());
+                new PolledDevice(definition, ident, memory), definition.line().baud(), clock, trouble());
     }
 
     /** The trouble that the next cable will have. */

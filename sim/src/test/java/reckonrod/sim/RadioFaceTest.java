@@ -4,15 +4,16 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import reckonrod.core.channel.Emission;
 import reckonrod.core.channel.Power;
+import reckonrod.core.definition.RadioDefinition;
+import reckonrod.core.definition.RadioDefinitions;
 import reckonrod.core.frequency.Frequency;
 import reckonrod.core.image.ImageCodec;
 import reckonrod.core.image.MemoryImage;
-import reckonrod.core.radio.RadioDefinition;
-import reckonrod.core.radio.RadioDefinitions;
 import reckonrod.core.radio.RadioSlot;
 import reckonrod.core.tone.NoTone;
 import reckonrod.core.tone.Tone;
@@ -30,7 +31,8 @@ class RadioFaceTest {
                 Tone.parse("DCS 023 N"),
                 Emission.FM,
                 Power.HIGH,
-                true);
+                true,
+                Set.of());
     }
 
     private final RadioMemory memory = RadioMemory.of(new ImageCodec(W12)

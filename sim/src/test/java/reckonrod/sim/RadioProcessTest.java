@@ -15,13 +15,13 @@ import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import reckonrod.core.definition.RadioDefinition;
+import reckonrod.core.definition.RadioDefinitions;
 import reckonrod.core.image.MemoryImage;
 import reckonrod.core.link.LinkException;
 import reckonrod.core.link.Port;
 import reckonrod.core.link.Transfer;
 import reckonrod.core.link.TransferWatch;
-import reckonrod.core.radio.RadioDefinition;
-import reckonrod.core.radio.RadioDefinitions;
 
 class RadioProcessTest {
     private static final RadioDefinition W12 =
@@ -75,7 +75,7 @@ class RadioProcessTest {
             end(radio);
         }
         byte[] half = Files.readAllBytes(folder.resolve("radio.memory"));
-        assertThat(half).hasSize(W12.memory().bytes()).isNotEqualTo(before.toBytes());
+        assertThat(half).hasSize(W12.layout().bytes()).isNotEqualTo(before.toBytes());
         Process again = start();
         try (Port port = plugIn(again)) {
             MemoryImage found = new Transfer(W12, port, new Killer(null)).restore(before);

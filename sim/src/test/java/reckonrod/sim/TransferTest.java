@@ -12,12 +12,16 @@ import java.util.Arrays;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import reckonrod.core.channel.Emission;
 import reckonrod.core.channel.Power;
+import reckonrod.core.definition.LinkDefinition;
+import reckonrod.core.definition.RadioDefinition;
+import reckonrod.core.definition.RadioDefinitions;
 import reckonrod.core.frequency.Frequency;
 import reckonrod.core.image.ImageCodec;
 import reckonrod.core.image.MemoryImage;
@@ -27,8 +31,6 @@ import reckonrod.core.link.Port;
 import reckonrod.core.link.Transfer;
 import reckonrod.core.link.TransferWatch;
 import reckonrod.core.link.WriteEstimate;
-import reckonrod.core.radio.RadioDefinition;
-import reckonrod.core.radio.RadioDefinitions;
 import reckonrod.core.radio.RadioSlot;
 import reckonrod.core.tone.NoTone;
 import reckonrod.core.tone.Tone;
@@ -44,7 +46,8 @@ class TransferTest {
             NoTone.NONE,
             Emission.FM,
             Power.HIGH,
-            true);
+            true,
+            Set.of());
 
     private final MemoryImage before = SimulatedRadio.fresh(W12, 42);
     private final MemoryImage after = new ImageCodec(W12).encode(before, Map.of(4, SKARRA, 90, SKARRA));
@@ -148,15 +151,18 @@ class TransferTest {
 
     @Test
     void anotherModelIsRefusedAndBothAreNamed() {
+        LinkDefinition line = W12.line();
         RadioDefinition other = new RadioDefinition(
-                "w40",
-                "Wrenling",
-                "W40",
-                "handheld",
-                "WRENLING W40",
-                W12.limits(),
+                W12.model(),
                 W12.memory(),
-                W12.link(),
+                Optional.of(new LinkDefinition(
+                        line.family(),
+                        "WRENLING W40",
+                        line.baud(),
+                        line.blockBytes(),
+                        line.answerWithinMillis(),
+                        line.tries(),
+                        line.person())),
                 W12.shiftMenu());
         SimulatedRadio wrong = SimulatedRadio.passing(other, "2.00", before);
         assertThatThrownBy(() -> new Transfer(W12, wrong.plugIn(clock), watch).write(before, after))

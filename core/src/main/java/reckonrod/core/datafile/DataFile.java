@@ -36,15 +36,20 @@ public final class DataFile {
         DataFile file = new DataFile(name);
         Section top = file.top(text);
         T result = null;
+        boolean whole = false;
         try {
             result = reader.apply(top);
+            whole = true;
         } catch (IllegalArgumentException | NullPointerException afterFaults) {
             // A value that a collected fault left out can stop the reader; the fault itself is what gets reported.
             if (file.faults.isEmpty()) {
                 file.fault(1, afterFaults.getMessage());
             }
         }
-        top.reportUnread();
+        // A reader that stopped half way has not come to all the keys: those are no faults of the file.
+        if (whole) {
+            top.reportUnread();
+        }
         if (!file.faults.isEmpty()) {
             throw new DataFileException(file.faults);
         }

@@ -103,6 +103,11 @@ public final class Section {
         return child(node(key), key);
     }
 
+    /** The mapping under a key that may be missing. */
+    public Optional<Section> optionalSection(String key) {
+        return nodes.containsKey(key) ? Optional.of(section(key)) : Optional.empty();
+    }
+
     /** The mappings of a sequence under a key that must be there and not be empty. */
     public <T> List<T> sections(String key, Function<Section, T> reader) {
         return readSections(key, reader, true);

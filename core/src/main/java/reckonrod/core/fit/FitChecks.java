@@ -15,8 +15,9 @@ import reckonrod.core.finding.Finding;
 import reckonrod.core.finding.FindingKind;
 import reckonrod.core.finding.Fix;
 import reckonrod.core.finding.Severity;
+import reckonrod.core.radio.Kind;
 import reckonrod.core.radio.PowerLevel;
-import reckonrod.core.radio.RadioDefinition;
+import reckonrod.core.radio.RadioModel;
 import reckonrod.core.radio.RadioSlot;
 
 /** Judges what a radio is about to get, where the list alone cannot know. */
@@ -36,7 +37,7 @@ final class FitChecks {
 
     private FitChecks() {}
 
-    static NavigableMap<Integer, List<Finding>> of(RadioDefinition radio, List<Placement> placements) {
+    static NavigableMap<Integer, List<Finding>> of(RadioModel radio, List<Placement> placements) {
         NavigableMap<Integer, List<Finding>> findings = new TreeMap<>();
         Map<String, Placement> shown = new HashMap<>();
         for (Placement placement : placements) {
@@ -53,7 +54,7 @@ final class FitChecks {
     }
 
     private static Optional<Finding> nameClash(
-            RadioDefinition radio, Placement placement, RadioSlot content, Map<String, Placement> shown) {
+            RadioModel radio, Placement placement, RadioSlot content, Map<String, Placement> shown) {
         if (content.name().isBlank()) {
             return Optional.empty();
         }
@@ -73,8 +74,8 @@ final class FitChecks {
                         "radio", radio.title())));
     }
 
-    private static Optional<Finding> power(RadioDefinition radio, Placement placement, RadioSlot content) {
-        if (!radio.isHandheld() || content.transmit().isEmpty()) {
+    private static Optional<Finding> power(RadioModel radio, Placement placement, RadioSlot content) {
+        if (radio.kind() != Kind.HANDHELD || content.transmit().isEmpty()) {
             return Optional.empty();
         }
         Channel channel = placement.entry().channel();

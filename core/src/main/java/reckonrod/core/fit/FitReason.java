@@ -1,15 +1,29 @@
 package reckonrod.core.fit;
 
 import reckonrod.core.finding.Field;
+import reckonrod.core.finding.Finding;
 
 /**
  * Why a channel is not exact in a radio.
  *
  * @param mark what this reason makes of the channel
- * @param field the part it speaks of
- * @param why what the radio lacks, in one sentence
+ * @param finding what the radio lacks, and what would avoid it; its fixes change the channel
  * @param before what the list says
  * @param after what the radio gets; empty when the channel is left out
- * @param avoid what would avoid it
  */
-public record FitReason(FitMark mark, Field field, String why, String before, String after, String avoid) {}
+public record FitReason(FitMark mark, Finding finding, String before, String after) {
+    /** The part it speaks of. */
+    public Field field() {
+        return finding.field();
+    }
+
+    /** What the radio lacks, in one sentence. */
+    public String why() {
+        return finding.message();
+    }
+
+    /** What would avoid it, in one sentence. */
+    public String avoid() {
+        return finding.why();
+    }
+}

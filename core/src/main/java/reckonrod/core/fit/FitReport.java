@@ -7,7 +7,9 @@ import java.util.Map;
 import java.util.NavigableMap;
 import java.util.TreeMap;
 import reckonrod.core.finding.Finding;
-import reckonrod.core.radio.RadioDefinition;
+import reckonrod.core.radio.Contents;
+import reckonrod.core.radio.Contents.Setting;
+import reckonrod.core.radio.RadioModel;
 import reckonrod.core.radio.RadioSlot;
 
 /**
@@ -15,10 +17,14 @@ import reckonrod.core.radio.RadioSlot;
  *
  * @param radio the radio
  * @param placements one for each entry, by rising slot
+ * @param settings what has to be set once for the whole radio
  * @param findings what only the fitted list shows, by slot
  */
 public record FitReport(
-        RadioDefinition radio, List<Placement> placements, NavigableMap<Integer, List<Finding>> findings) {
+        RadioModel radio,
+        List<Placement> placements,
+        List<Setting> settings,
+        NavigableMap<Integer, List<Finding>> findings) {
     private static final int MOST_TOLD = 5;
 
     public FitReport {
@@ -38,7 +44,7 @@ public record FitReport(
 
     /** What is in and what is not, to be told after a write: {@code 29 of 30 channels. Left out: AIR (The radio has no AM.)}. */
     public String told() {
-        int in = contents().size();
+        int in = contents().slots().size();
         StringBuilder told = new StringBuilder();
         told.append(in == placements.size() ? String.valueOf(in) : in + " of " + placements.size())
                 .append(placements.size() == 1 ? " channel." : " channels.");
@@ -63,11 +69,12 @@ public record FitReport(
         }
     }
 
-    /** What goes into the radio, by slot. */
-    public NavigableMap<Integer, RadioSlot> contents() {
-        NavigableMap<Integer, RadioSlot> contents = new TreeMap<>();
-        placements.forEach(
-                placement -> placement.content().ifPresent(content -> contents.put(placement.slot(), content)));
-        return contents;
+    /** What goes into the radio. */
+    public Contents contents() {
+        NavigableMap<Integer, RadioSlot> slots = new TreeMap<>();
+        placements.forEach(placement -> placement
+                .content()
+                .ifPresent(content -> slots.put(placement.place().getAsInt(), content)));
+        return new Contents(slots, settings);
     }
 }

@@ -43,6 +43,11 @@ public record FrequencyRange(Frequency lower, Frequency upper) {
         return contains(other.lower) || other.contains(lower);
     }
 
+    /** {@code 144.000–148.000 MHz}. */
+    public String toWords() {
+        return lower.toMegahertzText() + "–" + upper;
+    }
+
     @Override
     public String toString() {
         return lower.toMegahertzText() + "-" + upper.toMegahertzText();

@@ -81,6 +81,7 @@ public record SlotDifference(int slot, Optional<SlotReading> before, Optional<Sl
             add(parts, "kind", a.emission(), b.emission());
             add(parts, "power", a.power(), b.power());
             add(parts, "scan", a.scan(), b.scan());
+            add(parts, "banks", a.banks(), b.banks());
         }
         return parts;
     }

@@ -3,9 +3,9 @@ package reckonrod.core.link;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
+import reckonrod.core.definition.LinkDefinition;
+import reckonrod.core.definition.RadioDefinition;
 import reckonrod.core.link.LinkException.Fault;
-import reckonrod.core.radio.LinkDefinition;
-import reckonrod.core.radio.RadioDefinition;
 
 /** Talks to a radio over a port, one exchange after the other. */
 final class PolledLink {
@@ -18,7 +18,7 @@ final class PolledLink {
 
     PolledLink(RadioDefinition radio, Port port) {
         this.radio = radio;
-        this.link = radio.link();
+        this.link = radio.line();
         this.port = port;
     }
 
@@ -26,7 +26,7 @@ final class PolledLink {
     String identify() throws LinkException {
         byte[] answer = exchange(Frame.of(Frame.ENQUIRE), new byte[] {Frame.IDENT});
         String ident = new String(answer, 2, answer.length - 2, StandardCharsets.US_ASCII);
-        if (!ident.startsWith(radio.ident() + " ")) {
+        if (!ident.startsWith(link.ident() + " ")) {
             throw new LinkException(
                     Fault.OTHER_MODEL,
                     "The radio on the cable says it is a " + ident + ", but a " + radio.title()

@@ -3,11 +3,11 @@ package reckonrod.core.link;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import reckonrod.core.definition.RadioDefinition;
 import reckonrod.core.image.MemoryImage;
 import reckonrod.core.link.LinkException.Fault;
 import reckonrod.core.link.TransferWatch.Phase;
 import reckonrod.core.link.TransferWatch.Stop;
-import reckonrod.core.radio.RadioDefinition;
 
 /** Whole transfers: read a radio, or bring it from one image to another. */
 public final class Transfer {
@@ -29,7 +29,7 @@ public final class Transfer {
         this.radio = radio;
         this.link = new PolledLink(radio, port);
         this.watch = watch;
-        this.blockBytes = radio.link().blockBytes();
+        this.blockBytes = radio.line().blockBytes();
     }
 
     /**
@@ -38,7 +38,7 @@ public final class Transfer {
      * @throws LinkException if another model answers, the line fails, or the person cancels
      */
     public MemoryImage read() throws LinkException {
-        begin(radio.memory().bytes());
+        begin(radio.layout().bytes());
         MemoryImage image = readAll(Phase.READ);
         watch.memoryWasRead(image);
         link.leave();
@@ -57,7 +57,7 @@ public final class Transfer {
      */
     public MemoryImage write(MemoryImage from, MemoryImage to) throws LinkException {
         List<Integer> blocks = from.blocksThatDiffer(to, blockBytes);
-        begin(radio.memory().bytes() + 2 * blocks.size() * blockBytes);
+        begin(radio.layout().bytes() + 2 * blocks.size() * blockBytes);
         MemoryImage now = readAll(Phase.COMPARE);
         if (!now.equals(from)) {
             watch.memoryWasRead(now);
@@ -76,7 +76,7 @@ public final class Transfer {
      * @throws LinkException as {@link #write}
      */
     public MemoryImage restore(MemoryImage to) throws LinkException {
-        begin(radio.memory().bytes());
+        begin(radio.layout().bytes());
         MemoryImage now = readAll(Phase.READ);
         watch.memoryWasRead(now);
         List<Integer> blocks = now.blocksThatDiffer(to, blockBytes);
@@ -91,7 +91,7 @@ public final class Transfer {
     }
 
     private MemoryImage readAll(Phase phase) throws LinkException {
-        byte[] memory = new byte[radio.memory().bytes()];
+        byte[] memory = new byte[radio.layout().bytes()];
         for (int block = 0; block < memory.length / blockBytes; block++) {
             System.arraycopy(readOne(phase, block), 0, memory, block * blockBytes, blockBytes);
         }

@@ -1,8 +1,8 @@
 package reckonrod.core.link;
 
+import reckonrod.core.definition.LinkDefinition;
+import reckonrod.core.definition.RadioDefinition;
 import reckonrod.core.image.MemoryImage;
-import reckonrod.core.radio.LinkDefinition;
-import reckonrod.core.radio.RadioDefinition;
 
 /**
  * What a write will cost, told beforehand.
@@ -19,7 +19,7 @@ public record WriteEstimate(int blocks, int bytes, int seconds) {
 
     /** The cost of bringing a radio from one image to another: all is read, then what differs is written and read back. */
     public static WriteEstimate of(RadioDefinition radio, MemoryImage from, MemoryImage to) {
-        LinkDefinition link = radio.link();
+        LinkDefinition link = radio.line();
         int blocks = from.blocksThatDiffer(to, link.blockBytes()).size();
         if (blocks == 0) {
             return new WriteEstimate(0, 0, 0);

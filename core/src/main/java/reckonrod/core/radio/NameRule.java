@@ -6,11 +6,16 @@ import java.util.Locale;
 /**
  * What names a radio can show.
  *
- * @param longest the most characters, 1 to 32
+ * @param longest the most characters, 0 to 32
  * @param characters every character it can show
  */
 public record NameRule(int longest, String characters) {
     private static final String VOWELS = "AEIOUaeiou";
+
+    /** Whether it shows small letters. */
+    public boolean hasSmallLetters() {
+        return characters.chars().anyMatch(Character::isLowerCase);
+    }
 
     /** Whether the radio shows the name as it is. */
     public boolean allows(String name) {

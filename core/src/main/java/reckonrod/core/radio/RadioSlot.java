@@ -1,6 +1,9 @@
 package reckonrod.core.radio;
 
+import java.util.Collections;
 import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
 import reckonrod.core.channel.Emission;
 import reckonrod.core.channel.Power;
 import reckonrod.core.frequency.Frequency;
@@ -17,6 +20,7 @@ import reckonrod.core.tone.Tone;
  * @param emission the modulation
  * @param power the power level
  * @param scan whether the scan stops here
+ * @param banks the banks that it is in, from 1
  */
 public record RadioSlot(
         String name,
@@ -26,4 +30,9 @@ public record RadioSlot(
         Tone listenTone,
         Emission emission,
         Power power,
-        boolean scan) {}
+        boolean scan,
+        Set<Integer> banks) {
+    public RadioSlot {
+        banks = Collections.unmodifiableSortedSet(new TreeSet<>(banks));
+    }
+}

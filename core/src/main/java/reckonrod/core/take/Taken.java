@@ -21,8 +21,8 @@ public record Taken(DirectoryEntry entry, String line, Optional<Channel> channel
         findings = findings.stream().sorted(Finding.ORDER).toList();
     }
 
-    /** The channel in a list, with its link to the entry; absent where an entry gives none. */
-    public Optional<ListEntry> listEntry() {
-        return channel.map(each -> ListEntry.taken(UUID.randomUUID(), each, line, entry.id()));
+    /** The channel in a list under that id, with its link to the entry; absent where an entry gives none. */
+    public Optional<ListEntry> listEntry(UUID id) {
+        return channel.map(each -> ListEntry.taken(id, each, line, entry.id()));
     }
 }

@@ -34,6 +34,9 @@ public record ToneTable(List<CtcssTone> ctcss, List<DcsCode> dcs) {
     /** Every tone and code that some common radio has: 51 CTCSS tones, 150.0 Hz among them, and 104 DCS codes. */
     public static final ToneTable EXTENDED = KNOWLEDGE.extended;
 
+    /** The 38 CTCSS tones of older radios. */
+    public static final List<CtcssTone> FIRST_38 = KNOWLEDGE.first38;
+
     /**
      * A tone of the table and how far it is from the one asked for.
      *
@@ -48,7 +51,8 @@ public record ToneTable(List<CtcssTone> ctcss, List<DcsCode> dcs) {
         }
     }
 
-    private record Knowledge(ToneTable standard, ToneTable extended, Map<String, CtcssTone> codes) {}
+    private record Knowledge(
+            ToneTable standard, ToneTable extended, List<CtcssTone> first38, Map<String, CtcssTone> codes) {}
 
     public ToneTable {
         ctcss = List.copyOf(ctcss);
@@ -80,7 +84,11 @@ public record ToneTable(List<CtcssTone> ctcss, List<DcsCode> dcs) {
             }
             return tone;
         });
-        return new Knowledge(standard, extended, Map.copyOf(codes));
+        List<CtcssTone> first38 = section.values("ctcss_hertz_of_older", CtcssTone::parse);
+        if (!standard.ctcss.containsAll(first38)) {
+            throw new IllegalArgumentException("the tones of older radios must be standard ones");
+        }
+        return new Knowledge(standard, extended, first38, Map.copyOf(codes));
     }
 
     private static DcsCode normal(String octal) {

@@ -12,6 +12,7 @@ import reckonrod.core.Lists;
 import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.bandplan.BandPlans;
 import reckonrod.core.datafile.DataFile;
+import reckonrod.core.definition.RadioDefinitions;
 import reckonrod.core.finding.Finding;
 import reckonrod.core.finding.Fix;
 import reckonrod.core.list.ChannelList;
@@ -19,15 +20,17 @@ import reckonrod.core.list.ListChange;
 import reckonrod.core.list.ListEntry;
 import reckonrod.core.list.SlotRange;
 import reckonrod.core.notation.Reckoner;
-import reckonrod.core.radio.RadioDefinition;
-import reckonrod.core.radio.RadioDefinitions;
+import reckonrod.core.radio.RadioModel;
 import reckonrod.core.tone.NoTone;
 
 class FitterTest {
     private static final BandPlan R2 =
             BandPlans.shipped().find("r2-north-america").orElseThrow();
-    private final Fitter fitter =
-            new Fitter(RadioDefinitions.shipped().find("wrenling-w12").orElseThrow(), R2);
+    private final Fitter fitter = new Fitter(model("wrenling-w12"), R2);
+
+    private static RadioModel model(String id) {
+        return RadioDefinitions.shipped().find(id).orElseThrow().model();
+    }
 
     private static ListEntry entry(String line) {
         return ListEntry.of(new UUID(0, 1), Reckoner.reckon(line, R2).channel().orElseThrow(), line);
@@ -64,6 +67,83 @@ class FitterTest {
                 .allSatisfy(reason -> assertThat(reason.avoid()).isNotBlank());
     }
 
+    /** A radio that keeps shifts in steps and codes upright, and one that has a shift size a band and no codes at all. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            kestrow-k31 | 1   | SKARRA 145.310- 71.9      | EXACT    |
+            kestrow-k31 | 1   | X 145.350 > 433.475       | EXACT    |
+            kestrow-k31 | 1   | AIR 132.800               | EXACT    |
+            kestrow-k31 | 0   | SKARRA 145.310- 71.9      | LEFT_OUT | fit-no-slot
+            kestrow-k31 | 1   | X 147.135+ D023N/D172N    | EXACT    |
+            kestrow-k31 | 1   | X 147.135+ D023I          | ADAPTED  | fit-code-by-another-name
+            kestrow-k31 | 1   | X 146.520 low am          | LEFT_OUT | fit-no-such-emission
+            kestrow-k31 | 1   | VELLAN HL 146.835-        | ADAPTED  | fit-name-shortened
+            kestrow-k31 | 1   | X 223.500 simplex         | LEFT_OUT | fit-does-not-talk-there
+            kestrow-k31 | 1   | X 600.000 listen-only     | LEFT_OUT | fit-does-not-listen-there
+            orvane-ot9  | 1   | SKARR 145.310- 71.9       | EXACT    |
+            orvane-ot9  | 1   | X 145.310- 69.3           | LEFT_OUT | fit-talk-tone-missing
+            orvane-ot9  | 1   | X 145.310- T71.9 R69.3    | ADAPTED  | fit-listen-tone-missing
+            orvane-ot9  | 1   | X 145.310- D023N          | LEFT_OUT | fit-talk-tone-missing
+            orvane-ot9  | 1   | X 146.520 listen-only     | LEFT_OUT | fit-would-talk
+            orvane-ot9  | 1   | AIR 132.800               | LEFT_OUT | fit-does-not-listen-there fit-no-such-emission
+            orvane-ot9  | 1   | X 145.350 > 145.0125      | LEFT_OUT | fit-shift-no-multiple
+            orvane-ot9  | 1   | X 146.520 mid             | ADAPTED  | fit-next-power
+            """)
+    void everyRadioHasItsOwnReasons(String radio, int slot, String line, FitMark mark, String codes) {
+        Placement placement = new Fitter(model(radio), R2).fit(slot, entry(line));
+        assertThat(placement.reasons().stream()
+                        .map(each -> each.finding().kind().code())
+                        .collect(Collectors.joining(" ")))
+                .isEqualTo(codes == null ? "" : codes);
+        assertThat(placement.mark()).isEqualTo(mark);
+        assertThat(placement.place().isPresent()).isEqualTo(mark != FitMark.LEFT_OUT);
+    }
+
+    /** One size a band: that which most channels need; the others are left out and told, and the setting is told too. */
+    @Test
+    void aShiftSizeThatIsSetOnceIsThatOfMostChannels() {
+        FitReport report = new Fitter(model("orvane-ot9"), R2)
+                .fit(Lists.of(R2, "A 146.520", "B 145.310 -1.0", "C 145.330-", "D 145.350-", "E 441.150+"));
+        assertThat(report.placements())
+                .extracting(each -> each.slot() + " " + each.mark())
+                .containsExactly("0 LEFT_OUT", "1 LEFT_OUT", "2 EXACT", "3 EXACT", "4 EXACT");
+        assertThat(report.placements().get(1).reasons().get(0).why())
+                .isEqualTo(
+                        "The radio has one shift size when talking on 144.000–148.000 MHz, and most channels of the list"
+                                + " need 600 kHz there.");
+        assertThat(report.contents().settings())
+                .extracting(each -> each.name() + ": " + each.value())
+                .containsExactly(
+                        "shift when talking on 144.000–148.000 MHz: 600 kHz",
+                        "shift when talking on 430.000–450.000 MHz: 5 MHz");
+    }
+
+    /** Of the pairs that need a talk frequency of their own, as many go in as there are, by rising slot. */
+    @Test
+    void talkFrequenciesOfTheirOwnRunOut() {
+        String[] lines = java.util.stream.IntStream.range(0, 130)
+                .mapToObj(i -> i < 10
+                        ? "X 52.525 > 433.405"
+                        : "N" + i + " 145." + (200 + 10 * (i % 40)) + " > 433." + (405 + 10 * (i % 50)))
+                .toArray(String[]::new);
+        FitReport report = new Fitter(model("kestrow-k31"), R2).fit(Lists.of(R2, lines));
+        List<Placement> told = report.placements().stream()
+                .filter(each -> each.reasons().stream()
+                        .anyMatch(reason -> reason.finding().kind().code().equals("fit-no-separate-left")))
+                .toList();
+        long separate = report.contents().slots().values().stream()
+                .filter(slot -> Math.abs(slot.transmit().orElseThrow().hertz()
+                                        - slot.receive().hertz())
+                                % 50_000
+                        != 0)
+                .count();
+        assertThat(separate).isEqualTo(100);
+        assertThat(told)
+                .hasSizeGreaterThan(10)
+                .allSatisfy(each -> assertThat(each.slot())
+                        .isGreaterThan(report.contents().slots().lastKey()));
+    }
+
     @Test
     void aListenOnlyChannelCannotTalkInTheRadio() {
         assertThat(fitter.fit(40, entry("MAR 16 156.800")).content().orElseThrow())
@@ -77,10 +157,10 @@ class FitterTest {
     @Test
     void theTransmitRangeCountsForSimplexToo() {
         String yaml = DataFile.resourceText(RadioDefinitions.class, "wrenling-w12.yaml")
-                .replace("transmit_mhz: [\"136-174\", \"400-480\"]", "transmit_mhz: [\"400-480\"]");
-        RadioDefinition deaf = RadioDefinitions.read("w12.yaml", yaml);
-        assertThat(deaf.limits().transmits(reckonrod.core.frequency.Frequency.parse("147.510")))
-                .isFalse();
+                .replaceFirst("(?s)(transmit:\n).*?(    - \\{ mhz: \"400)", "$1$2");
+        RadioModel deaf = RadioDefinitions.read("w12.yaml", yaml).model();
+        assertThat(deaf.limits().transmitting(reckonrod.core.frequency.Frequency.parse("147.510")))
+                .isEmpty();
         Placement placement = new Fitter(deaf, R2).fit(4, entry("X 147.510 simplex"));
         assertThat(placement.mark()).isEqualTo(FitMark.LEFT_OUT);
         assertThat(placement.reasons())
@@ -104,7 +184,7 @@ class FitterTest {
                 .containsEntry(FitMark.ADAPTED, 1)
                 .containsEntry(FitMark.BY_HAND, 0)
                 .containsEntry(FitMark.LEFT_OUT, 2);
-        assertThat(report.contents()).containsOnlyKeys(148, 149);
+        assertThat(report.contents().slots()).containsOnlyKeys(148, 149);
     }
 
     @Test
@@ -116,14 +196,15 @@ class FitterTest {
                 .extracting(Object::toString)
                 .containsExactly(
                         "DOUBT name-clash-after-shortening: VELLAN HALL and VELLAN HILL in slot 0 both show as "
-                                + report.contents().get(0).name() + " on Wrenling W12.");
+                                + report.contents().slots().get(0).name() + " on Wrenling W12.");
     }
 
     /** Above 5 W a handheld is warned of, and every level that is not above is offered. */
     @Test
     void muchPowerFromAHandheldIsPointedOut() {
         String yaml = DataFile.resourceText(RadioDefinitions.class, "wrenling-w12.yaml");
-        RadioDefinition strong = RadioDefinitions.read("w12.yaml", yaml.replace("watts: \"4\"", "watts: \"8\""));
+        RadioModel strong = RadioDefinitions.read("w12.yaml", yaml.replace("watts: \"4\"", "watts: \"8\""))
+                .model();
         FitReport report = new Fitter(strong, R2).fit(Lists.of(R2, "A 147.510", "B 147.540 low", "C 156.800"));
         assertThat(report.findings()).containsOnlyKeys(0);
         Finding finding = report.findings().get(0).get(0);
@@ -135,9 +216,7 @@ class FitterTest {
     @Test
     void whatIsOutsideTheTalkWindowsNeverTalks() {
         BandPlan r1 = BandPlans.shipped().find("r1-europe").orElseThrow();
-        Placement placement = new Fitter(
-                        RadioDefinitions.shipped().find("wrenling-w12").orElseThrow(), r1)
-                .fit(0, entry("TALKS 147.135+"));
+        Placement placement = new Fitter(model("wrenling-w12"), r1).fit(0, entry("TALKS 147.135+"));
         assertThat(placement.mark()).isEqualTo(FitMark.ADAPTED);
         assertThat(placement.content().orElseThrow().transmit()).isEmpty();
         assertThat(placement.reasons())

@@ -6,30 +6,26 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.ValueSource;
+import org.junit.jupiter.params.provider.MethodSource;
 import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.bandplan.BandPlans;
 import reckonrod.core.channel.Channel;
 import reckonrod.core.channel.Talk;
+import reckonrod.core.definition.RadioDefinition;
+import reckonrod.core.definition.RadioDefinitions;
 import reckonrod.core.image.ImageCodec;
 import reckonrod.core.image.MemoryImage;
 import reckonrod.core.list.ListEntry;
 import reckonrod.core.notation.Reckoner;
 import reckonrod.core.notation.WorkedAnswer;
-import reckonrod.core.radio.RadioDefinition;
-import reckonrod.core.radio.RadioDefinitions;
 import reckonrod.core.radio.RadioSlot;
 
 /** From a typed line to the bytes of the radio and back. */
 class PipelineTest {
     private static final BandPlan R2 =
             BandPlans.shipped().find("r2-north-america").orElseThrow();
-    private static final RadioDefinition W12 =
-            RadioDefinitions.shipped().find("wrenling-w12").orElseThrow();
-
-    private final Fitter fitter = new Fitter(W12, R2);
-    private final ImageCodec codec = new ImageCodec(W12);
 
     private static String randomLine(Random random) {
         List<String> names = List.of("", "SKARRA ", "Ostrey north ", "LEG 1 ", "Höjd 9/b ");
@@ -47,34 +43,43 @@ class PipelineTest {
         return ListEntry.of(new UUID(0, 1), channel, "");
     }
 
+    static Stream<RadioDefinition> radios() {
+        return RadioDefinitions.shipped().all().stream();
+    }
+
     /** What the fit puts into a slot is what the radio's bytes say, and fitting that again changes nothing. */
     @ParameterizedTest
-    @ValueSource(longs = {41, 42, 43, 44})
-    void whatIsFittedIsWhatTheRadioHoldsAndFittingAgainIsExact(long seed) {
-        Random random = new Random(seed);
-        for (int i = 0; i < 400; i++) {
+    @MethodSource("radios")
+    void whatIsFittedIsWhatTheRadioHoldsAndFittingAgainIsExact(RadioDefinition radio) {
+        Fitter fitter = new Fitter(radio.model(), R2);
+        Random random = new Random(41);
+        int placed = 0;
+        for (int i = 0; i < 1_200; i++) {
             String line = randomLine(random);
+            String told = radio.title() + ", " + i + ": " + line;
             WorkedAnswer answer = Reckoner.reckon(line, R2);
             Channel channel = answer.channel().orElseThrow(() -> new AssertionError(line + answer.findings()));
             int slot = random.nextInt(150);
             Placement placement = fitter.fit(slot, entry(channel));
             if (placement.content().isEmpty()) {
-                assertThat(placement.reasons()).as("seed %d: %s", seed, line).isNotEmpty();
+                assertThat(placement.reasons()).as(told).isNotEmpty();
                 continue;
             }
+            placed++;
             RadioSlot content = placement.content().get();
-            MemoryImage image =
-                    codec.encode(MemoryImage.of(new byte[W12.memory().bytes()]), Map.of(slot, content));
-            assertThat(codec.decode(image, slot).flatMap(each -> each.content()))
-                    .as("seed %d: %s", seed, line)
-                    .contains(content);
-            assertThat(content.transmit()).as("seed %d: %s", seed, line).isEqualTo(channel.transmit());
+            radio.memory().ifPresent(layout -> {
+                ImageCodec codec = new ImageCodec(radio);
+                MemoryImage image = codec.encode(MemoryImage.of(new byte[layout.bytes()]), Map.of(slot, content));
+                assertThat(codec.decode(image, slot).flatMap(each -> each.content()))
+                        .as(told)
+                        .contains(content);
+            });
+            assertThat(content.transmit()).as(told).isEqualTo(channel.transmit());
             Placement again = fitter.fit(slot, entry(channelOf(content)));
-            assertThat(again.mark())
-                    .as("seed %d: %s, again %s", seed, line, again.reasons())
-                    .isEqualTo(FitMark.EXACT);
+            assertThat(again.mark()).as("%s, again %s", told, again.reasons()).isEqualTo(FitMark.EXACT);
             assertThat(again.content()).contains(content);
         }
+        assertThat(placed).as(radio.title()).isGreaterThan(150);
     }
 
     private static Channel channelOf(RadioSlot slot) {

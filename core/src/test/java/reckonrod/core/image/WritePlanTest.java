@@ -11,10 +11,10 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import reckonrod.core.channel.Emission;
 import reckonrod.core.channel.Power;
+import reckonrod.core.definition.RadioDefinition;
+import reckonrod.core.definition.RadioDefinitions;
 import reckonrod.core.frequency.Frequency;
 import reckonrod.core.image.SlotDifference.Kind;
-import reckonrod.core.radio.RadioDefinition;
-import reckonrod.core.radio.RadioDefinitions;
 import reckonrod.core.radio.RadioSlot;
 import reckonrod.core.tone.NoTone;
 
@@ -26,11 +26,19 @@ class WritePlanTest {
     private static RadioSlot slot(String name, String megahertz) {
         Frequency frequency = Frequency.parse(megahertz);
         return new RadioSlot(
-                name, frequency, Optional.of(frequency), NoTone.NONE, NoTone.NONE, Emission.FM, Power.HIGH, true);
+                name,
+                frequency,
+                Optional.of(frequency),
+                NoTone.NONE,
+                NoTone.NONE,
+                Emission.FM,
+                Power.HIGH,
+                true,
+                Set.of());
     }
 
     private static MemoryImage holding(Map<Integer, RadioSlot> slots) {
-        return CODEC.encode(MemoryImage.of(new byte[W12.memory().bytes()]), slots);
+        return CODEC.encode(MemoryImage.of(new byte[W12.layout().bytes()]), slots);
     }
 
     private static final RadioSlot NET = slot("NET", "146.550");
@@ -91,7 +99,7 @@ class WritePlanTest {
     void slotsThatAreLeftKeepEveryByte(long seed) {
         Random random = new Random(seed);
         for (int i = 0; i < 200; i++) {
-            byte[] bytes = new byte[W12.memory().bytes()];
+            byte[] bytes = new byte[W12.layout().bytes()];
             random.nextBytes(bytes);
             MemoryImage radio = MemoryImage.of(bytes);
             Map<Integer, RadioSlot> wanted = Map.of(random.nextInt(50), NET, 50 + random.nextInt(50), CALL);

@@ -11,8 +11,8 @@ import java.util.Arrays;
 import java.util.Deque;
 import java.util.List;
 import org.junit.jupiter.api.Test;
-import reckonrod.core.radio.RadioDefinition;
-import reckonrod.core.radio.RadioDefinitions;
+import reckonrod.core.definition.RadioDefinition;
+import reckonrod.core.definition.RadioDefinitions;
 
 class PolledLinkTest {
     private static final RadioDefinition W12 =
@@ -136,6 +136,6 @@ class PolledLinkTest {
     @Test
     void goodbyeMayGoUnheard() {
         link.leave();
-        assertThat(port.sent).hasSize(W12.link().tries());
+        assertThat(port.sent).hasSize(W12.line().tries());
     }
 }

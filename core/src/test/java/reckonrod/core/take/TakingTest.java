@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Set;
+import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -102,7 +103,7 @@ class TakingTest {
     void findingsComeBeforeTheChannel() {
         Taken digital = take(Entries.at("v:1", "D", 47, -38).mode(Mode.DIGITAL).build(), R2);
         assertThat(digital.channel()).isEmpty();
-        assertThat(digital.listEntry()).isEmpty();
+        assertThat(digital.listEntry(new UUID(0, 7))).isEmpty();
         assertThat(codes(digital.findings())).contains("entry-digital");
         Taken silent = take(Entries.at("v:1", "S", 47, -38).state(State.OFF_AIR).build(), R2);
         assertThat(codes(silent.findings())).contains("entry-off-air");
@@ -116,14 +117,14 @@ class TakingTest {
         assertThat(twice.findings())
                 .extracting(Finding::message)
                 .contains("OTHER in slot 1 has the same pair and tones.");
-        assertThat(silent.listEntry().orElseThrow().directoryId()).isEqualTo("v:1");
+        assertThat(silent.listEntry(new UUID(0, 7)).orElseThrow().directoryId()).isEqualTo("v:1");
     }
 
     /** A change of the entry is told with the way to follow it; a change that the person made is not. */
     @Test
     void aTakenChannelKnowsWhenItsEntryChanges() {
         DirectoryEntry then = Entries.at("v:1", "Skarra", 47, -38).build();
-        ListEntry taken = take(then, R2).listEntry().orElseThrow();
+        ListEntry taken = take(then, R2).listEntry(new UUID(0, 7)).orElseThrow();
         assertThat(DirectoryLink.findings(taken, then, R2, TODAY)).isEmpty();
         ListEntry own = taken.withChannel(
                 taken.channel()

@@ -138,9 +138,10 @@ public record ListView(
     }
 
     /** Why a channel is not exact, what changes, and what would avoid it. */
-    public record ReasonView(String field, String why, String before, String after, String avoid) {
+    public record ReasonView(String code, String field, String why, String before, String after, String avoid) {
         static ReasonView of(FitReason reason) {
             return new ReasonView(
+                    reason.finding().kind().code(),
                     reason.field().name().toLowerCase(java.util.Locale.ROOT).replace('_', ' '),
                     reason.why(),
                     reason.before(),

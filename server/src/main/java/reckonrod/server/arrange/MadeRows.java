@@ -7,13 +7,13 @@ import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.stereotype.Component;
 import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.check.SlotFindings;
+import reckonrod.core.definition.RadioDefinition;
 import reckonrod.core.finding.Finding;
 import reckonrod.core.fit.FitReport;
 import reckonrod.core.fit.Fitter;
 import reckonrod.core.fit.Placement;
 import reckonrod.core.list.ChannelList;
 import reckonrod.core.list.ListEntry;
-import reckonrod.core.radio.RadioDefinition;
 import reckonrod.server.arrange.ListView.RowFit;
 import reckonrod.server.arrange.ListView.RowView;
 import reckonrod.server.radios.RadioUnit;
@@ -34,6 +34,12 @@ class MadeRows {
 
     private record Makings(int slot, ListEntry entry, SlotFindings findings, List<Fitted> fits) {}
 
+    private record Remembered(Placement placement, Object wide) {
+        boolean isOf(int slot, ListEntry entry, Object now) {
+            return placement.slot() == slot && placement.entry().equals(entry) && wide.equals(now);
+        }
+    }
+
     private record Made(Makings makings, RowView row) {}
 
     /** The rows by one plan. */
@@ -48,7 +54,7 @@ class MadeRows {
     static final class ByPlan {
         private final BandPlan plan;
         private final Map<UUID, Made> byEntry = new ConcurrentHashMap<>();
-        private final Map<RadioDefinition, Map<UUID, Placement>> byRadio = new ConcurrentHashMap<>();
+        private final Map<RadioDefinition, Map<UUID, Remembered>> byRadio = new ConcurrentHashMap<>();
 
         private ByPlan(BandPlan plan) {
             this.plan = plan;
@@ -56,18 +62,17 @@ class MadeRows {
 
         /** A list fitted to a radio; an entry that stands where it stood is not fitted again. */
         FitReport fit(RadioUnit unit, ChannelList list) {
-            Fitter fitter = new Fitter(unit.definition(), plan);
-            Map<UUID, Placement> known = byRadio.computeIfAbsent(unit.definition(), any -> new ConcurrentHashMap<>());
+            Map<UUID, Remembered> known = byRadio.computeIfAbsent(unit.definition(), any -> new ConcurrentHashMap<>());
             if (known.size() > MOST_ROWS) {
                 known.clear();
             }
-            return fitter.fit(list, (slot, entry) -> {
-                Placement before = known.get(entry.id());
-                if (before != null && before.slot() == slot && before.entry().equals(entry)) {
-                    return before;
+            return new Fitter(unit.definition().model(), plan).fit(list, (slot, entry, wide, anew) -> {
+                Remembered before = known.get(entry.id());
+                if (before != null && before.isOf(slot, entry, wide)) {
+                    return before.placement;
                 }
-                Placement now = fitter.fit(slot, entry);
-                known.put(entry.id(), now);
+                Placement now = anew.get();
+                known.put(entry.id(), new Remembered(now, wide));
                 return now;
             });
         }

@@ -4,17 +4,18 @@ import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import reckonrod.core.bandplan.BandPlans;
+import reckonrod.core.definition.RadioDefinition;
+import reckonrod.core.definition.RadioDefinitions;
 import reckonrod.core.fit.Fitter;
 import reckonrod.core.image.ImageCodec;
 import reckonrod.core.image.MemoryImage;
 import reckonrod.core.list.ChannelList;
-import reckonrod.core.radio.RadioDefinition;
-import reckonrod.core.radio.RadioDefinitions;
 import reckonrod.server.ReckonrodSettings;
 import reckonrod.server.directory.DirectoryStore;
 import reckonrod.server.lists.ListStore;
 import reckonrod.server.places.TerrainTiles;
 import reckonrod.server.radios.Bench;
+import reckonrod.server.radios.PortAddress;
 import reckonrod.server.radios.RadioUnits;
 import reckonrod.sim.SimulatedRadio;
 import reckonrod.sim.world.World;
@@ -70,8 +71,16 @@ class DemoData implements SmartInitializingSingleton {
         }
         if (lists.isEmpty()) {
             lists.create(DemoList.read("/demo/vellan-home.yaml", plans));
-            units.add("blue", "W12 · blue", MODEL, "simulated");
-            units.add("red", "W12 · red", MODEL, "simulated-tcp");
+        }
+        radio("blue", "W12 · blue", MODEL, new PortAddress.Simulated());
+        radio("red", "W12 · red", MODEL, new PortAddress.SimulatedTcp());
+        radio("green", "K31 · green", "kestrow-k31", new PortAddress.None());
+        radio("crew", "OT9 · crew", "orvane-ot9", new PortAddress.None());
+    }
+
+    private void radio(String id, String name, String model, PortAddress port) {
+        if (!units.holds(id)) {
+            units.add(id, name, model, port);
         }
     }
 
@@ -80,8 +89,9 @@ class DemoData implements SmartInitializingSingleton {
         return new ImageCodec(model)
                 .encode(
                         fresh,
-                        new Fitter(model, plans.find(list.bandPlanId()).orElseThrow())
+                        new Fitter(model.model(), plans.find(list.bandPlanId()).orElseThrow())
                                 .fit(list)
-                                .contents());
+                                .contents()
+                                .slots());
     }
 }

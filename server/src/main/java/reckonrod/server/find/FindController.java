@@ -19,6 +19,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.channel.DirectoryFlag;
+import reckonrod.core.definition.RadioDefinition;
 import reckonrod.core.directory.DirectoryEntry;
 import reckonrod.core.directory.Trust;
 import reckonrod.core.find.Finder;
@@ -28,7 +29,6 @@ import reckonrod.core.find.UsualStation;
 import reckonrod.core.geography.Position;
 import reckonrod.core.geography.Route;
 import reckonrod.core.radio.PowerLevel;
-import reckonrod.core.radio.RadioDefinition;
 import reckonrod.core.reach.Profile;
 import reckonrod.core.reach.Reach;
 import reckonrod.core.reach.Station;
@@ -92,7 +92,7 @@ class FindController {
             return of(
                     radio.id() + "-" + watts,
                     radio.title() + ", " + watts + " W",
-                    UsualStation.of(radio.kind(), power.watts()));
+                    UsualStation.of(radio.kind().word(), power.watts()));
         }
 
         static StationView of(UsualStation usual) {

@@ -80,7 +80,7 @@ class FitController {
     }
 
     private Snapshot newest(RadioUnit unit) {
-        return units.newestSnapshot(unit.id())
+        return units.newestSnapshot(unit.withCable().id())
                 .orElseThrow(() -> ProblemException.refused(
                         "not-read-yet",
                         "Not read yet",

@@ -20,7 +20,11 @@ record FitReportView(
         int adapted,
         int byHand,
         int leftOut,
+        List<SettingView> settings,
         List<PlacementView> placements) {
+    /** What is set once for the whole radio, in words. */
+    record SettingView(String name, String value) {}
+
     /** What becomes of one channel. */
     record PlacementView(
             int slot,
@@ -51,6 +55,9 @@ record FitReportView(
                 report.totals().get(FitMark.ADAPTED),
                 report.totals().get(FitMark.BY_HAND),
                 report.totals().get(FitMark.LEFT_OUT),
+                report.settings().stream()
+                        .map(each -> new SettingView(each.name(), each.value()))
+                        .toList(),
                 report.placements().stream()
                         .map(each ->
                                 PlacementView.of(each, report.findings().getOrDefault(each.slot(), List.of()), plan))

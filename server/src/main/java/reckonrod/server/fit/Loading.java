@@ -26,7 +26,7 @@ public class Loading {
 
     /** The list fitted to the unit's model. */
     public FitReport fit(RadioUnit unit, ChannelList list) {
-        return new Fitter(unit.definition(), plans.planOf(list)).fit(list);
+        return new Fitter(unit.definition().model(), plans.planOf(list)).fit(list);
     }
 
     /**
@@ -38,7 +38,7 @@ public class Loading {
         return WritePlan.of(
                 new ImageCodec(unit.definition()),
                 snapshot.image(),
-                fitted.contents(),
+                fitted.contents().slots(),
                 units.writtenFromLists(unit.id()),
                 leave);
     }

@@ -3,7 +3,6 @@ package reckonrod.server.radios;
 import jakarta.annotation.PreDestroy;
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.net.InetSocketAddress;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Map;
@@ -11,9 +10,9 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.stereotype.Component;
+import reckonrod.core.definition.RadioDefinition;
 import reckonrod.core.image.MemoryImage;
 import reckonrod.core.link.Port;
-import reckonrod.core.radio.RadioDefinition;
 import reckonrod.server.ReckonrodSettings;
 import reckonrod.sim.LineClock;
 import reckonrod.sim.RadioState;
@@ -22,14 +21,11 @@ import reckonrod.sim.TcpPort;
 import reckonrod.sim.TcpRadio;
 
 /**
- * The simulated radios and the cables to them. A port is {@code simulated} for a cable in this process,
- * {@code simulated-tcp} for one over TCP on loopback to a radio of this process, or {@code tcp:HOST:NUMBER} for a radio in
- * another process. What a simulated radio holds is kept in the database, so that it is one radio for all programs on it.
+ * The simulated radios and the cables to them, and those to radios elsewhere. What a simulated radio holds is kept in the database, so that it is one radio for all programs on it.
  */
 @Component
 public class Bench {
     private static final String FIRMWARE = "1.07";
-    private static final String TCP = "tcp:";
 
     private final ReckonrodSettings settings;
     private final BenchStore store;
@@ -71,7 +67,7 @@ public class Bench {
 
     /** The simulated radio behind a unit, if it is one. */
     public Optional<SimulatedRadio> radio(RadioUnit unit) {
-        if (!unit.port().startsWith("simulated")) {
+        if (!unit.port().isSimulated()) {
             return Optional.empty();
         }
         place(
@@ -99,11 +95,11 @@ public class Bench {
     }
 
     private Port port(RadioUnit unit) throws IOException {
-        if (unit.port().startsWith(TCP)) {
-            return new TcpPort(tcpAddress(unit.port()));
+        if (unit.port() instanceof PortAddress.Tcp tcp) {
+            return new TcpPort(tcp.address());
         }
-        SimulatedRadio radio = radio(unit).orElseThrow(() -> new IOException("No port " + unit.port()));
-        if (unit.port().equals("simulated-tcp")) {
+        SimulatedRadio radio = radio(unit).orElseThrow(() -> new IOException("No cable goes to " + unit.name()));
+        if (unit.port() instanceof PortAddress.SimulatedTcp) {
             TcpRadio listener = listeners.get(unit.id());
             if (listener == null) {
                 listener = new TcpRadio(radio, 0, this::clock);
@@ -130,16 +126,6 @@ public class Bench {
         public void close() {
             port.close();
             pulled.run();
-        }
-    }
-
-    private static InetSocketAddress tcpAddress(String port) throws IOException {
-        int colon = port.lastIndexOf(':');
-        try {
-            return new InetSocketAddress(
-                    port.substring(TCP.length(), colon), Integer.parseInt(port.substring(colon + 1)));
-        } catch (IndexOutOfBoundsException | IllegalArgumentException noAddress) {
-            throw new IOException("A TCP port must be tcp:HOST:NUMBER, was " + port, noAddress);
         }
     }
 

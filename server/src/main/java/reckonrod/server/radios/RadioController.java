@@ -5,6 +5,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import reckonrod.core.definition.LinkDefinition;
 import reckonrod.core.image.ImageCodec;
 
 /** The person's radios and the snapshots of them. */
@@ -38,13 +39,13 @@ class RadioController {
                 unit.id(),
                 unit.name(),
                 unit.definition().title(),
-                unit.definition().kind(),
+                unit.definition().kind().word(),
                 unit.definition().limits().slots().first(),
                 unit.definition().limits().slots().last(),
-                unit.port(),
-                unit.port().startsWith("simulated"),
-                unit.definition().link().baud(),
-                unit.definition().link().person(),
+                unit.port().text(),
+                unit.port().isSimulated(),
+                unit.definition().link().map(LinkDefinition::baud).orElse(null),
+                unit.definition().link().map(LinkDefinition::person).orElse(List.of()),
                 unit.halfWritten().map(RadioUnit.HalfWritten::snapshotToPutBack).orElse(null),
                 unit.halfWritten().isPresent(),
                 unit.loaded()

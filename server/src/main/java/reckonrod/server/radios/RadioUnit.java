@@ -3,7 +3,8 @@ package reckonrod.server.radios;
 import java.time.Instant;
 import java.util.Optional;
 import java.util.UUID;
-import reckonrod.core.radio.RadioDefinition;
+import reckonrod.core.definition.RadioDefinition;
+import reckonrod.server.problem.ProblemException;
 
 /**
  * One radio that the person owns.
@@ -19,9 +20,25 @@ public record RadioUnit(
         String id,
         String name,
         RadioDefinition definition,
-        String port,
+        PortAddress port,
         Optional<HalfWritten> halfWritten,
         Optional<Loaded> loaded) {
+    /**
+     * The radio, if it can be loaded by a cable.
+     *
+     * @throws ProblemException that says what is done instead, if it cannot
+     */
+    public RadioUnit withCable() {
+        if (definition.link().isEmpty()) {
+            throw ProblemException.refused(
+                    "no-cable",
+                    "No cable",
+                    "The " + definition.title() + " is not loaded by cable here. Fit shows what would go into it; it is"
+                            + " keyed in by hand.");
+        }
+        return this;
+    }
+
     /**
      * A write that did not come to a good end.
      *

@@ -11,10 +11,10 @@ import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import reckonrod.core.definition.RadioDefinitions;
 import reckonrod.core.image.ImageCodec;
 import reckonrod.core.image.MemoryImage;
 import reckonrod.core.image.SlotReading;
-import reckonrod.core.radio.RadioDefinitions;
 import reckonrod.server.problem.ProblemException;
 
 /** Keeps the person's radios and the snapshots of their memories. */
@@ -48,9 +48,15 @@ public class RadioUnits {
         return unit(record(id));
     }
 
+    /** Whether there is a radio of that id. */
+    @Transactional(readOnly = true)
+    public boolean holds(String id) {
+        return units.existsById(id);
+    }
+
     /** A new radio. */
-    public void add(String id, String name, String definitionId, String port) {
-        units.save(new UnitRecord(id, name, definitionId, port));
+    public void add(String id, String name, String definitionId, PortAddress port) {
+        units.save(new UnitRecord(id, name, definitionId, port.text()));
     }
 
     /**
@@ -147,7 +153,7 @@ public class RadioUnits {
                 record.id(),
                 record.name(),
                 definitions.find(record.definitionId()).orElseThrow(),
-                record.port(),
+                PortAddress.parse(record.port()),
                 record.halfWritten()
                         ? Optional.of(new RadioUnit.HalfWritten(record.snapshotToPutBack()))
                         : Optional.empty(),

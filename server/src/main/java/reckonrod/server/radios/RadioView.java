@@ -5,7 +5,12 @@ import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 
-/** One of the person's radios on the wire. */
+/**
+ * One of the person's radios on the wire.
+ *
+ * @param baud the speed of its cable; absent where it is not loaded by cable
+ * @param person what the person does to load it by cable
+ */
 record RadioView(
         String id,
         String name,
@@ -15,7 +20,7 @@ record RadioView(
         int lastSlot,
         String port,
         boolean simulated,
-        int baud,
+        @Schema(nullable = true) Integer baud,
         List<String> person,
         @Schema(nullable = true) UUID snapshotToPutBack,
         boolean halfWritten,

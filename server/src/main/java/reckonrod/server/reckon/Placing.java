@@ -32,7 +32,8 @@ class Placing {
         ListChange put = lists.get(listId).list().put(slot, entry);
         Optional<Integer> taken = put.fold(changed -> Optional.of(changed.slot()), refused -> Optional.empty());
         List<ReckonAnswer.RadioFitView> fits = radios.all().stream()
-                .map(unit -> view(unit.name(), new Fitter(unit.definition(), plan).fit(taken.orElse(slot), entry)))
+                .map(unit ->
+                        view(unit.name(), new Fitter(unit.definition().model(), plan).fit(taken.orElse(slot), entry)))
                 .toList();
         return new ReckonAnswer.PlaceView(
                 taken.orElse(null), put.fold(changed -> null, ListChange.Refused::reason), fits);

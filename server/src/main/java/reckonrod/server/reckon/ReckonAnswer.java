@@ -7,12 +7,12 @@ import java.util.Optional;
 import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.bandplan.Segment;
 import reckonrod.core.channel.Channel;
+import reckonrod.core.definition.RadioDefinition;
 import reckonrod.core.frequency.Frequency;
 import reckonrod.core.frequency.Shift;
 import reckonrod.core.notation.BandStrip;
 import reckonrod.core.notation.Explanation;
 import reckonrod.core.notation.WorkedAnswer;
-import reckonrod.core.radio.RadioDefinition;
 
 /** A worked answer on the wire; frequencies in hertz, null where there is none. */
 public record ReckonAnswer(
@@ -143,7 +143,8 @@ public record ReckonAnswer(
 
     private static List<KeyingView> keying(Channel channel, Collection<RadioDefinition> radios) {
         return radios.stream()
-                .map(radio -> new KeyingView(radio.title(), radio.shiftMenu().keying(channel)))
+                .flatMap(radio ->
+                        radio.shiftMenu().stream().map(menu -> new KeyingView(radio.title(), menu.keying(channel))))
                 .filter(each -> !each.steps().isEmpty())
                 .toList();
     }

@@ -138,8 +138,9 @@ class TakeController {
         List<Taken> taken = taken(look, list, recipe, plan);
         List<TakenView> views =
                 taken.stream().map(each -> TakenView.of(each, plan)).toList();
-        List<ListEntry> entries =
-                taken.stream().flatMap(each -> each.listEntry().stream()).toList();
+        List<ListEntry> entries = taken.stream()
+                .flatMap(each -> each.listEntry(UUID.randomUUID()).stream())
+                .toList();
         if (slot == null || entries.isEmpty()) {
             return new TakePreview(id(recipe), views, List.of(), "");
         }
@@ -201,7 +202,7 @@ class TakeController {
 
     private List<ListEntry> channels(TakeLook look, ChannelList list, NameRecipe recipe, BandPlan plan) {
         List<ListEntry> entries = taken(look, list, recipe, plan).stream()
-                .flatMap(each -> each.listEntry().stream())
+                .flatMap(each -> each.listEntry(UUID.randomUUID()).stream())
                 .toList();
         if (entries.isEmpty()) {
             throw ProblemException.refused(

@@ -72,7 +72,7 @@ class TransferController {
     @PostMapping("/radios/{radioId}/read")
     @ResponseStatus(HttpStatus.ACCEPTED)
     JobView read(@PathVariable String radioId) {
-        RadioUnit unit = units.get(radioId);
+        RadioUnit unit = units.get(radioId).withCable();
         JobView job = jobs.begin(radioId, JobKind.READ);
         runner.start(job.id(), unit, null, transfer -> {
             transfer.read();
@@ -84,7 +84,7 @@ class TransferController {
     @PostMapping("/radios/{radioId}/write")
     @ResponseStatus(HttpStatus.ACCEPTED)
     JobView write(@PathVariable String radioId, @Valid @RequestBody WriteRequest request) {
-        RadioUnit unit = units.get(radioId);
+        RadioUnit unit = units.get(radioId).withCable();
         if (unit.halfWritten().isPresent()) {
             throw ProblemException.refused(
                     "half-written",
@@ -107,7 +107,8 @@ class TransferController {
         MemoryImage image = plan.image();
         int blocks =
                 WriteEstimate.of(unit.definition(), snapshot.image(), image).blocks();
-        Set<Integer> fromLists = plan.fromListsAfterwards(fitted.contents().keySet());
+        Set<Integer> fromLists =
+                plan.fromListsAfterwards(fitted.contents().slots().keySet());
         JobView job = jobs.begin(radioId, JobKind.WRITE);
         runner.start(job.id(), unit, snapshot.id(), transfer -> {
             MemoryImage held = transfer.write(snapshot.image(), image);
@@ -141,7 +142,7 @@ class TransferController {
     @PostMapping("/radios/{radioId}/restore")
     @ResponseStatus(HttpStatus.ACCEPTED)
     JobView restore(@PathVariable String radioId, @Valid @RequestBody RestoreRequest request) {
-        RadioUnit unit = units.get(radioId);
+        RadioUnit unit = units.get(radioId).withCable();
         Snapshot snapshot = units.snapshot(radioId, request.snapshotId());
         JobView job = jobs.begin(radioId, JobKind.RESTORE);
         runner.start(job.id(), unit, snapshot.id(), transfer -> {

@@ -1,0 +1,176 @@
+package reckonrod.core.definition;
+
+import java.math.BigDecimal;
+import java.util.Arrays;
+import java.util.List;
+import java.util.stream.Collectors;
+import reckonrod.core.channel.Emission;
+import reckonrod.core.channel.Power;
+import reckonrod.core.datafile.Section;
+import reckonrod.core.frequency.FrequencyRange;
+import reckonrod.core.frequency.Raster;
+import reckonrod.core.layout.LayoutReader;
+import reckonrod.core.list.SlotRange;
+import reckonrod.core.radio.BandLimit;
+import reckonrod.core.radio.Kind;
+import reckonrod.core.radio.Limits;
+import reckonrod.core.radio.NameRule;
+import reckonrod.core.radio.PowerLevel;
+import reckonrod.core.radio.RadioModel;
+import reckonrod.core.radio.ShiftLimit;
+import reckonrod.core.radio.ShiftMenu;
+import reckonrod.core.radio.ToneLimits;
+import reckonrod.core.radio.ToneSet;
+import reckonrod.core.tone.ToneTable;
+
+/** Builds a definition from its data file. */
+final class DefinitionReader {
+    private DefinitionReader() {}
+
+    static RadioDefinition read(Section top) {
+        Limits limits = limits(top.section("limits"));
+        RadioModel model = new RadioModel(
+                top.text("id"),
+                top.text("maker"),
+                top.text("model"),
+                top.value("kind", Kind::parse, Kind.HANDHELD),
+                limits);
+        return new RadioDefinition(
+                model,
+                top.optionalSection("memory").map(section -> LayoutReader.read(section, limits)),
+                top.optionalSection("link").map(DefinitionReader::link),
+                top.optionalSection("panel")
+                        .flatMap(panel -> panel.optionalSection("shift"))
+                        .map(DefinitionReader::shiftMenu));
+    }
+
+    private static ShiftMenu shiftMenu(Section section) {
+        return new ShiftMenu(
+                section.text("direction_item"),
+                section.text("size_item"),
+                section.text("lower"),
+                section.text("higher"),
+                section.text("none"),
+                section.number("digits", 3, 9),
+                section.number("last_digit_hertz", 1, 1_000_000));
+    }
+
+    private static Limits limits(Section section) {
+        Section slots = section.section("slots");
+        Section name = section.section("name");
+        return new Limits(
+                new SlotRange(slots.number("first", 0, 9999), slots.number("last", 0, 9999)),
+                new NameRule(name.number("longest", 0, 32), name.text("characters")),
+                section.sections("receive", DefinitionReader::band),
+                section.sections("transmit", DefinitionReader::band),
+                tones(section.section("tones")),
+                shift(section.section("shift")),
+                section.value("listen_only", DefinitionReader::yes, true),
+                section.sections("power", DefinitionReader::power),
+                section.optionalText("banks").isPresent() ? section.number("banks", 1, 64) : 0);
+    }
+
+    private static BandLimit band(Section section) {
+        return new BandLimit(
+                section.value("mhz", FrequencyRange::parse, FrequencyRange.parse("1-2")),
+                section.values("steps_khz", Raster::parse),
+                section.values("emissions", DefinitionReader::emission));
+    }
+
+    private static ToneLimits tones(Section section) {
+        return new ToneLimits(
+                toneSet(section.section("talk")),
+                toneSet(section.section("listen")),
+                section.optionalText("one_polarity").isPresent()
+                        && section.value("one_polarity", DefinitionReader::yes, false));
+    }
+
+    /** How many of each the radio has says which: the tables are the field's own. */
+    private static ToneSet toneSet(Section section) {
+        ToneTable standard = ToneTable.STANDARD;
+        ToneTable extended = ToneTable.EXTENDED;
+        return new ToneSet(
+                section.value(
+                        "ctcss",
+                        text -> counted(text, "ctcss", List.of(ToneTable.FIRST_38, standard.ctcss(), extended.ctcss())),
+                        List.of()),
+                section.value("dcs", text -> counted(text, "dcs", List.of(standard.dcs(), extended.dcs())), List.of()),
+                section.optionalText("inverted").isPresent() && section.value("inverted", DefinitionReader::yes, false),
+                section.optionalText("reversed").isPresent()
+                        && section.value("reversed", DefinitionReader::yes, false));
+    }
+
+    private static <T> List<T> counted(String count, String key, List<List<T>> tables) {
+        if (count.equals("0")) {
+            return List.of();
+        }
+        return tables.stream()
+                .filter(table -> String.valueOf(table.size()).equals(count))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException(key + " must be 0 or one of the common tables, "
+                        + tables.stream()
+                                .map(table -> String.valueOf(table.size()))
+                                .collect(Collectors.joining(" or "))
+                        + ", was \"" + count + "\""));
+    }
+
+    private static ShiftLimit shift(Section section) {
+        String kept = section.text("kept_as");
+        return switch (kept) {
+            case "any pair" -> new ShiftLimit.AnyPair();
+            case "steps" ->
+                new ShiftLimit.Steps(
+                        section.number("step_hertz", 1, 10_000_000),
+                        section.number("most_hertz", 1, 2_000_000_000),
+                        section.optionalText("separate").isPresent() ? section.number("separate", 1, 10_000) : 0,
+                        section.optionalText("within_band").isPresent()
+                                && section.value("within_band", DefinitionReader::yes, false));
+            case "one size a band" ->
+                new ShiftLimit.OncePerBand(
+                        section.number("step_hertz", 1, 10_000_000), section.number("most_hertz", 1, 2_000_000_000));
+            default ->
+                throw new IllegalArgumentException(
+                        "kept_as must be \"any pair\", \"steps\" or \"one size a band\", was \"" + kept + "\"");
+        };
+    }
+
+    private static PowerLevel power(Section section) {
+        return new PowerLevel(
+                section.value("level", DefinitionReader::level, Power.HIGH),
+                section.value("watts", BigDecimal::new, BigDecimal.ONE));
+    }
+
+    private static boolean yes(String text) {
+        if (!text.equals("yes") && !text.equals("no")) {
+            throw new IllegalArgumentException("it must be yes or no, was \"" + text + "\"");
+        }
+        return text.equals("yes");
+    }
+
+    private static Emission emission(String text) {
+        return Arrays.stream(Emission.values())
+                .filter(emission -> emission.name().equals(text))
+                .findFirst()
+                .orElseThrow(
+                        () -> new IllegalArgumentException("emission must be FM, NFM or AM, was \"" + text + "\""));
+    }
+
+    private static Power level(String text) {
+        return Arrays.stream(Power.values())
+                .filter(power -> power.word().equals(text))
+                .findFirst()
+                .orElseThrow(
+                        () -> new IllegalArgumentException("level must be high, mid or low, was \"" + text + "\""));
+    }
+
+    private static LinkDefinition link(Section section) {
+        return new LinkDefinition(
+                section.value("family", LinkDefinition.Family::parse, LinkDefinition.Family.POLLED_BLOCKS),
+                section.text("ident"),
+                section.number("baud", 300, 1_000_000),
+                section.number("block_bytes", 1, 128),
+                section.number("answer_within_ms", 10, 60_000),
+                section.number("tries", 1, 10),
+                section.values("person", text -> text));
+    }
+}

@@ -1,0 +1,68 @@
+package reckonrod.core.definition;
+
+import java.util.Optional;
+import reckonrod.core.layout.Layout;
+import reckonrod.core.radio.Kind;
+import reckonrod.core.radio.Limits;
+import reckonrod.core.radio.RadioModel;
+import reckonrod.core.radio.ShiftMenu;
+
+/**
+ * All that is known of one radio model.
+ *
+ * @param model what it is and what it can hold
+ * @param memory how its memory is laid out; absent where nobody can read it
+ * @param link how it is loaded; absent where it is filled by hand
+ * @param shiftMenu how a shift is keyed in on its panel, if that is known
+ */
+public record RadioDefinition(
+        RadioModel model, Optional<Layout> memory, Optional<LinkDefinition> link, Optional<ShiftMenu> shiftMenu) {
+    public RadioDefinition {
+        link.ifPresent(each -> {
+            Layout layout = memory.orElseThrow(
+                    () -> new IllegalArgumentException("a radio with a link must have a memory that is laid out"));
+            if (layout.bytes() % each.blockBytes() != 0) {
+                throw new IllegalArgumentException("the memory must be whole blocks of " + each.blockBytes()
+                        + " bytes, was " + layout.bytes() + " bytes");
+            }
+        });
+    }
+
+    /** Its name in files and addresses. */
+    public String id() {
+        return model.id();
+    }
+
+    /** Maker and model, as people say it. */
+    public String title() {
+        return model.title();
+    }
+
+    /** What sort of radio it is. */
+    public Kind kind() {
+        return model.kind();
+    }
+
+    /** What it can hold. */
+    public Limits limits() {
+        return model.limits();
+    }
+
+    /**
+     * The layout, for who has an image of the memory.
+     *
+     * @throws IllegalStateException if there is none
+     */
+    public Layout layout() {
+        return memory.orElseThrow(() -> new IllegalStateException("The memory of the " + title() + " cannot be read"));
+    }
+
+    /**
+     * The link, for who has a line to it.
+     *
+     * @throws IllegalStateException if there is none
+     */
+    public LinkDefinition line() {
+        return link.orElseThrow(() -> new IllegalStateException("The " + title() + " has no cable"));
+    }
+}

@@ -1,0 +1,108 @@
+package reckonrod.core.fit;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+import reckonrod.core.channel.Channel;
+import reckonrod.core.finding.Edit;
+import reckonrod.core.finding.Field;
+import reckonrod.core.finding.Finding;
+import reckonrod.core.finding.FindingKind;
+import reckonrod.core.finding.Fix;
+import reckonrod.core.list.ListEntry;
+import reckonrod.core.radio.RadioSlot;
+
+/** A channel on its way into a radio: each concern changes what it must and says why. */
+final class Candidate {
+    private final int slot;
+    private final ListEntry entry;
+    private final RadioWide wide;
+    private final List<FitReason> reasons = new ArrayList<>();
+    private Channel channel;
+
+    Candidate(int slot, ListEntry entry, RadioWide wide) {
+        this.slot = slot;
+        this.entry = entry;
+        this.wide = wide;
+        this.channel = entry.channel();
+    }
+
+    /** Its slot in the list. */
+    int slot() {
+        return slot;
+    }
+
+    /** What of the radio is set once for all channels. */
+    RadioWide wide() {
+        return wide;
+    }
+
+    /** The channel as it is by now. */
+    Channel channel() {
+        return channel;
+    }
+
+    /** The channel as the person wrote it. */
+    Channel asWritten() {
+        return entry.channel();
+    }
+
+    void becomes(Channel next) {
+        channel = next;
+    }
+
+    /** It goes in changed. */
+    void adapted(FindingKind kind, Field field, Map<String, String> facts, String before, String after) {
+        reasons.add(new FitReason(FitMark.ADAPTED, Finding.of(kind, field, facts), before, after));
+    }
+
+    /** It goes in changed, and the list could say so. */
+    void adapted(
+            FindingKind kind,
+            Field field,
+            Map<String, String> facts,
+            String before,
+            String after,
+            String label,
+            Channel instead) {
+        Fix fix = new Fix(label, new Edit.ReplaceChannel(instead));
+        reasons.add(new FitReason(FitMark.ADAPTED, new Finding(kind, field, facts, List.of(fix)), before, after));
+    }
+
+    /** It does not go in. */
+    void leftOut(FindingKind kind, Field field, Map<String, String> facts, String before) {
+        reasons.add(new FitReason(FitMark.LEFT_OUT, Finding.of(kind, field, facts), before, ""));
+    }
+
+    Placement placed() {
+        FitMark mark =
+                reasons.stream().map(FitReason::mark).max(FitMark::compareTo).orElse(FitMark.EXACT);
+        if (mark == FitMark.LEFT_OUT) {
+            return new Placement(
+                    slot,
+                    OptionalInt.empty(),
+                    entry,
+                    mark,
+                    reasons.stream().filter(each -> each.mark() == mark).toList(),
+                    Optional.empty());
+        }
+        return new Placement(
+                slot,
+                OptionalInt.of(slot),
+                entry,
+                mark,
+                reasons,
+                Optional.of(new RadioSlot(
+                        channel.name(),
+                        channel.receive(),
+                        channel.transmit(),
+                        channel.talkTone(),
+                        channel.listenTone(),
+                        channel.emission(),
+                        channel.power(),
+                        channel.transmit().isPresent(),
+                        java.util.Set.of())));
+    }
+}

@@ -1,0 +1,61 @@
+package reckonrod.core.fit;
+
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Stream;
+import reckonrod.core.channel.Channel;
+import reckonrod.core.channel.Emission;
+import reckonrod.core.finding.Field;
+import reckonrod.core.finding.FindingKind;
+import reckonrod.core.finding.Severity;
+import reckonrod.core.radio.BandLimit;
+import reckonrod.core.radio.Limits;
+
+/** The radio must have the modulation where the channel listens and where it talks. */
+record EmissionConcern() implements Concern {
+    static final FindingKind MISSING = new FindingKind(
+            "fit-no-such-emission",
+            Severity.DOUBT,
+            "The radio has no {emission}{where}.",
+            "Use a radio with {emission}.");
+    static final FindingKind WIDE_INSTEAD = new FindingKind(
+            "fit-wide-instead",
+            Severity.NOTE,
+            "The radio has no NFM{where}; it takes FM, which sounds loud to narrow receivers and may disturb the channels beside.",
+            "Use a radio with NFM.");
+
+    @Override
+    public void judge(Candidate candidate, Limits limits) {
+        Channel channel = candidate.channel();
+        Emission wanted = channel.emission();
+        if (has(limits, channel, wanted)) {
+            return;
+        }
+        boolean anywhere = Stream.concat(limits.receive().stream(), limits.transmit().stream())
+                .anyMatch(band -> band.emissions().contains(wanted));
+        Map<String, String> facts = Map.of("emission", wanted.name(), "where", anywhere ? " there" : "");
+        if (wanted == Emission.NFM && has(limits, channel, Emission.FM)) {
+            candidate.adapted(
+                    WIDE_INSTEAD,
+                    Field.EMISSION,
+                    facts,
+                    wanted.name(),
+                    Emission.FM.name(),
+                    "Make it FM",
+                    candidate.asWritten().withEmission(Emission.FM));
+            candidate.becomes(channel.withEmission(Emission.FM));
+        } else {
+            candidate.leftOut(MISSING, Field.EMISSION, facts, wanted.name());
+        }
+    }
+
+    private static boolean has(Limits limits, Channel channel, Emission emission) {
+        List<BandLimit> used = Stream.concat(
+                        limits.receiving(channel.receive()).stream(),
+                        channel.transmit().flatMap(limits::transmitting).stream())
+                .toList();
+        return used.isEmpty()
+                ? limits.receive().stream().anyMatch(band -> band.emissions().contains(emission))
+                : used.stream().allMatch(band -> band.emissions().contains(emission));
+    }
+}

@@ -1,0 +1,41 @@
+package reckonrod.core.fit;
+
+import java.util.Map;
+import reckonrod.core.finding.Field;
+import reckonrod.core.finding.FindingKind;
+import reckonrod.core.finding.Severity;
+import reckonrod.core.radio.Limits;
+
+/** A name must be one that the display can show. */
+record NameConcern() implements Concern {
+    static final FindingKind SHORTENED = new FindingKind(
+            "fit-name-shortened",
+            Severity.NOTE,
+            "The radio shows names of at most {longest} characters{which}.",
+            "Choose a name of at most {longest} of them.");
+
+    @Override
+    public void judge(Candidate candidate, Limits limits) {
+        String name = candidate.channel().name();
+        if (limits.name().allows(name)) {
+            return;
+        }
+        String shortened = limits.name().shorten(name);
+        candidate.becomes(candidate.channel().withName(shortened));
+        // Capitals alone change nothing that anyone could mistake.
+        if (!shortened.equalsIgnoreCase(name)) {
+            candidate.adapted(
+                    SHORTENED,
+                    Field.NAME,
+                    Map.of(
+                            "longest",
+                            String.valueOf(limits.name().longest()),
+                            "which",
+                            limits.name().hasSmallLetters() ? "" : ", capitals and digits"),
+                    name,
+                    shortened,
+                    "Call it " + shortened,
+                    candidate.asWritten().withName(shortened));
+        }
+    }
+}

@@ -1,0 +1,44 @@
+package reckonrod.core.fit;
+
+import java.util.Map;
+import java.util.stream.Collectors;
+import reckonrod.core.channel.Power;
+import reckonrod.core.finding.Field;
+import reckonrod.core.finding.FindingKind;
+import reckonrod.core.finding.Severity;
+import reckonrod.core.radio.Limits;
+import reckonrod.core.radio.PowerLevel;
+
+/** The level asked for, or the next one that is not above it; a listen-only channel has no use for either. */
+record PowerConcern() implements Concern {
+    static final FindingKind NEXT_LEVEL = new FindingKind(
+            "fit-next-power",
+            Severity.NOTE,
+            "The radio has no {power} power; the next level that is not above it is taken.",
+            "Ask for {levels}.");
+
+    @Override
+    public void judge(Candidate candidate, Limits limits) {
+        Power wanted = candidate.channel().power();
+        PowerLevel level = limits.power().stream()
+                .filter(each -> each.level().compareTo(wanted) >= 0)
+                .findFirst()
+                .orElseGet(() -> limits.power().get(limits.power().size() - 1));
+        if (level.level() != wanted && candidate.channel().transmit().isPresent()) {
+            candidate.adapted(
+                    NEXT_LEVEL,
+                    Field.POWER,
+                    Map.of(
+                            "power", wanted.word(),
+                            "levels",
+                                    limits.power().stream()
+                                            .map(each -> each.level().word())
+                                            .collect(Collectors.joining(" or "))),
+                    wanted.word(),
+                    level.level().word() + ", " + level.watts() + " W",
+                    "Ask for " + level.level().word(),
+                    candidate.asWritten().withPower(level.level()));
+        }
+        candidate.becomes(candidate.channel().withPower(level.level()));
+    }
+}

@@ -1,0 +1,173 @@
+package reckonrod.core.layout;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import reckonrod.core.list.SlotRange;
+import reckonrod.core.radio.ShiftLimit;
+
+/**
+ * How a radio's memory is laid out.
+ *
+ * @see LayoutReader how it is read from a data file
+ */
+public final class Layout {
+    private final int bytes;
+    private final SlotRange slots;
+    private final int base;
+    private final int stride;
+    private final List<Field<?>> fields;
+    private final List<SlotMap> maps;
+    private final Presence presence;
+    private final ShiftForm shiftForm;
+    private final ShiftLimit shiftLimit;
+    private final Optional<SeparateTalk> separate;
+    private final List<Checksum> checksums;
+
+    /**
+     * A map that holds a part of every slot.
+     *
+     * @param part what its bit says
+     * @param map the bits
+     */
+    record SlotMap(Part<Boolean> part, BitMap map) {}
+
+    /** An array of records. */
+    record Records(int base, int stride, List<Field<?>> fields, Presence presence, List<SlotMap> maps) {
+        Records {
+            fields = List.copyOf(fields);
+            maps = List.copyOf(maps);
+        }
+    }
+
+    Layout(
+            int bytes,
+            SlotRange slots,
+            Records records,
+            ShiftLimit shiftLimit,
+            Optional<SeparateTalk> separate,
+            List<Checksum> checksums) {
+        this.bytes = bytes;
+        this.slots = slots;
+        this.base = records.base;
+        this.stride = records.stride;
+        this.fields = records.fields;
+        this.maps = records.maps;
+        this.presence = records.presence;
+        this.shiftLimit = shiftLimit;
+        this.separate = separate;
+        this.checksums = List.copyOf(checksums);
+        LayoutCheck.requireNoOverlap(fields, presence, stride);
+        List<Part<?>> held = new ArrayList<>();
+        fields.forEach(field -> held.add(field.part()));
+        maps.forEach(map -> held.add(map.part()));
+        this.shiftForm = ShiftForm.of(held);
+        Region.requireApart(regions(), bytes);
+    }
+
+    private List<Region> regions() {
+        List<Region> regions = new ArrayList<>();
+        regions.add(new Region("the array of slots", base, stride * slots.count()));
+        if (presence instanceof Presence.ByMap byMap) {
+            regions.add(new Region(
+                    "the map of slots in use", byMap.map().base(), byMap.map().bytes()));
+        }
+        maps.forEach(each -> regions.add(new Region("the map of " + each.part, each.map.base(), each.map.bytes())));
+        separate.ifPresent(each ->
+                regions.add(new Region("the array of talk frequencies", each.base(), each.stride() * each.count())));
+        checksums.forEach(each -> regions.add(new Region(
+                "the checksum", each.place().byteOffset(), each.place().bytes())));
+        return regions;
+    }
+
+    /** The size of the memory in bytes. */
+    public int bytes() {
+        return bytes;
+    }
+
+    /** The slots, by the radio's own numbers. */
+    public SlotRange slots() {
+        return slots;
+    }
+
+    /** The slots of a memory, to be read and changed. */
+    public SlotRecords of(byte[] memory) {
+        if (memory.length != bytes) {
+            throw new IllegalArgumentException("Memory must have " + bytes + " bytes, was " + memory.length);
+        }
+        return new SlotRecords(this, memory);
+    }
+
+    /** The sums that are not right in a memory, in words. */
+    public List<String> wrongSums(byte[] memory) {
+        return checksums.stream()
+                .filter(each -> !each.isRight(memory))
+                .map(each -> "the sum of bytes " + each.from() + " to " + each.to() + " is wrong")
+                .toList();
+    }
+
+    /** Makes the sums right. */
+    public void sum(byte[] memory) {
+        checksums.forEach(each -> each.set(memory));
+    }
+
+    /** For every byte of the memory, the bits of it that a field, a map or a sum owns. Bits outside are never changed. */
+    public byte[] ownedBits() {
+        byte[] owned = new byte[bytes];
+        for (int index = 0; index < slots.count(); index++) {
+            int start = recordStart(index);
+            fields.forEach(field -> own(owned, start, field.place()));
+            if (presence instanceof Presence.ByMark mark) {
+                own(owned, start, mark.place());
+            }
+            if (presence instanceof Presence.ByMap byMap) {
+                byMap.map().set(owned, index, true);
+            }
+            for (SlotMap each : maps) {
+                each.map.set(owned, index, true);
+            }
+        }
+        separate.ifPresent(each -> {
+            for (int index = 0; index < each.count(); index++) {
+                own(owned, each.base() + index * each.stride(), each.owner());
+                own(owned, each.base() + index * each.stride(), each.talk());
+            }
+        });
+        checksums.forEach(each -> own(owned, 0, each.place()));
+        return owned;
+    }
+
+    private static void own(byte[] owned, int start, BitPlace place) {
+        for (int i = 0; i < place.bytes(); i++) {
+            owned[start + place.byteOffset() + i] |= (byte) place.mask(i);
+        }
+    }
+
+    int recordStart(int index) {
+        return base + stride * index;
+    }
+
+    List<Field<?>> fields() {
+        return fields;
+    }
+
+    List<SlotMap> maps() {
+        return maps;
+    }
+
+    Presence presence() {
+        return presence;
+    }
+
+    ShiftForm shiftForm() {
+        return shiftForm;
+    }
+
+    Optional<SeparateTalk> separate() {
+        return separate;
+    }
+
+    ShiftLimit shiftLimit() {
+        return shiftLimit;
+    }
+}
