@@ -21,5 +21,26 @@ export default tseslint.config(
       'no-undef': 'off',
     },
   },
+  {
+    // One room a step of the work: what two of them need stands in shared, which knows none of them.
+    files: ['src/features/**', 'src/shared/**'],
+    rules: {
+      'no-restricted-imports': [
+        'error',
+        {
+          patterns: [
+            {
+              regex: '^(@/|(\\.\\./)+)features/',
+              message: 'Features do not import features; put what is shared into @/shared.',
+            },
+            {
+              regex: '^(\\.\\./){2,}',
+              message: 'That leaves the feature; put what is shared into @/shared.',
+            },
+          ],
+        },
+      ],
+    },
+  },
   prettier,
 )

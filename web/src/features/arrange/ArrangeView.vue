@@ -15,8 +15,8 @@ import ListPlanDialog from './components/ListPlanDialog.vue'
 import RodTable from './components/RodTable.vue'
 import SatelliteDialog from './components/SatelliteDialog.vue'
 import WorkingPanel from './components/WorkingPanel.vue'
-import { useList } from './composables/useList'
-import { useListChanges } from './composables/useListChanges'
+import { useList } from '@/shared/list/useList'
+import { useListChanges } from '@/shared/list/useListChanges'
 import { useRod, type RodItem } from './composables/useRod'
 import { useRodKeys } from './composables/useRodKeys'
 
@@ -54,7 +54,8 @@ const block = computed(() =>
 )
 const { tell } = useNotice()
 async function takeBlockOut(name: string) {
-  if (await changes.takeBlockOut(name)) tell(`“${name}” is out of the list; Undo brings it back`)
+  if (await changes.change({ kind: 'take-block-out', block: name }))
+    tell(`“${name}” is out of the list; Undo brings it back`)
 }
 const counts = computed(() => {
   const found = list.value?.rows.flatMap((each) => each.findings) ?? []
@@ -71,10 +72,12 @@ function edit(item: RodItem) {
   editing.value = item.row.id
 }
 async function save(next: string) {
-  if (editing.value && (await changes.edit(editing.value, next))) editing.value = null
+  if (editing.value && (await changes.change({ kind: 'rewrite', channel: editing.value, line: next })))
+    editing.value = null
 }
 async function applyFix(next: string) {
-  if (row.value && (await changes.edit(row.value.id, next))) editing.value = null
+  if (row.value && (await changes.change({ kind: 'rewrite', channel: row.value.id, line: next })))
+    editing.value = null
 }
 function mend(number: number) {
   const fix = working.value?.findings.flatMap((each) => each.fixes)[number]
@@ -89,7 +92,7 @@ const moving = ref<{ id: string; slot: number } | null>(null)
 function moveTo(id: string, slot: number) {
   const other = list.value?.rows.find((each) => each.slot === slot)
   if (other && other.id !== id) moving.value = { id, slot }
-  else void changes.move(id, slot)
+  else void changes.change({ kind: 'move', channel: id, slot, way: 'swap' })
 }
 
 const rod = ref<InstanceType<typeof RodTable> | null>(null)
@@ -139,10 +142,15 @@ useScreen({
         </header>
         <div class="bar">
           <v-btn :disabled="!row" @click="stop && edit(stop)">Edit line</v-btn>
-          <v-btn :disabled="!row" @click="row && changes.pin(row.id, !row.pinned)">
+          <v-btn
+            :disabled="!row"
+            @click="row && changes.change({ kind: 'pin', channel: row.id, pinned: !row.pinned })"
+          >
             {{ row?.pinned ? 'Unpin' : 'Pin' }}
           </v-btn>
-          <v-btn :disabled="!row" @click="row && changes.remove(row.id)">Delete</v-btn>
+          <v-btn :disabled="!row" @click="row && changes.change({ kind: 'delete', channel: row.id })"
+            >Delete</v-btn
+          >
           <v-btn class="wide-only" @click="historyOpen = true">History</v-btn>
           <v-btn class="wide-only" :to="{ name: 'review' }">
             {{ pasted.trim() ? 'Lines to review' : 'Paste lines' }}
@@ -217,8 +225,22 @@ useScreen({
         :line="line"
         @fix="applyFix"
         @move="(slot) => row && moveTo(row.id, slot)"
-        @lay-aside="(finding, reason) => row && changes.layAside(row.id, finding, reason)"
-        @look-again="(finding) => row && changes.lookAgain(row.id, finding)"
+        @lay-aside="
+          (finding, reason) =>
+            row &&
+            changes.change({
+              kind: 'lay-aside',
+              channel: row.id,
+              code: finding.code,
+              field: finding.field,
+              reason,
+            })
+        "
+        @look-again="
+          (finding) =>
+            row &&
+            changes.change({ kind: 'look-again', channel: row.id, code: finding.code, field: finding.field })
+        "
       />
     </aside>
     <KeysDialog v-model="keysOpen" title="Keys of Arrange" :keys="KEYS" />
@@ -226,22 +248,26 @@ useScreen({
       v-if="list"
       v-model="moving"
       :list="list"
-      @move="(id, slot, way) => changes.move(id, slot, way)"
+      @move="(id, slot, way) => changes.change({ kind: 'move', channel: id, slot, way })"
     />
     <template v-if="list">
-      <ListPlanDialog v-model="planOpen" :list="list" @go="(plan, licence) => changes.goBy(plan, licence)" />
+      <ListPlanDialog
+        v-model="planOpen"
+        :list="list"
+        @go="(plan, licence) => changes.change({ kind: 'go-by', bandPlan: plan, licence })"
+      />
       <FindingsDialog
         v-model="findingsOpen"
         :list-id="list.id"
         :version="list.version"
         @look="(slot) => (cursor = slot)"
-        @fix="(channelId, line) => changes.edit(channelId, line)"
+        @fix="(channelId, line) => changes.change({ kind: 'rewrite', channel: channelId, line })"
       />
       <SatelliteDialog
         v-model="satelliteOpen"
         :list-id="list.id"
         :cursor="cursor"
-        @put="(lines, block) => changes.putMany(lines, cursor, block)"
+        @put="(lines, block) => changes.change({ kind: 'put', slot: cursor, lines, block })"
       />
     </template>
     <HistoryDialog

@@ -3,10 +3,10 @@ import { computed, nextTick, onMounted, ref, watch } from 'vue'
 import { api, unwrap } from '@/shared/api/client'
 import { useScreen } from '@/shared/keys/useScreen'
 import { counted } from '@/shared/words'
-import { useList } from '@/features/arrange/composables/useList'
-import { useListChanges } from '@/features/arrange/composables/useListChanges'
-import AnswerPanel from '@/features/reckon/components/AnswerPanel.vue'
-import { useReckon } from '@/features/reckon/composables/useReckon'
+import { useList } from '@/shared/list/useList'
+import { useListChanges } from '@/shared/list/useListChanges'
+import AnswerPanel from '@/shared/reckon/AnswerPanel.vue'
+import { useReckon } from '@/shared/reckon/useReckon'
 import FindingList from '@/shared/components/FindingList.vue'
 import KeysDialog from '@/shared/components/KeysDialog.vue'
 import { useCursor } from '@/shared/composables/useCursor'
@@ -191,10 +191,12 @@ async function put() {
   if (!ready.length || stale.value) return
   const gone = new Set(ready.map((each) => each.number))
   if (
-    !(await changes.putMany(
-      ready.map((each) => each.line),
-      cursor.value,
-    ))
+    !(await changes.change({
+      kind: 'put',
+      slot: cursor.value,
+      lines: ready.map((each) => each.line),
+      block: null,
+    }))
   )
     return
   text.value = text.value

@@ -9,6 +9,8 @@ export type BandPlan = Schemas['PlanView']
 export type PlanFile = Schemas['PlanFileView']
 export type Strip = Schemas['StripView']
 export type ListView = Schemas['ListView']
+/** A change of a list; `kind` says which. */
+export type Edit = Schemas['EditRequest']
 export type Row = Schemas['RowView']
 export type Radio = Schemas['RadioView']
 export type Job = Schemas['JobView']

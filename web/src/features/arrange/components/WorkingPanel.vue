@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Finding, ListView, Row } from '@/shared/api/client'
-import EntryLink from '@/features/find/components/EntryLink.vue'
-import AnswerPanel from '@/features/reckon/components/AnswerPanel.vue'
-import { useReckon } from '@/features/reckon/composables/useReckon'
+import EntryLink from '@/shared/components/EntryLink.vue'
+import AnswerPanel from '@/shared/reckon/AnswerPanel.vue'
+import { useReckon } from '@/shared/reckon/useReckon'
 import FindingList from '@/shared/components/FindingList.vue'
 import SeverityMark from '@/shared/components/SeverityMark.vue'
 import FitMark from '@/shared/components/FitMark.vue'

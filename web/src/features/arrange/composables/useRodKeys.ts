@@ -1,6 +1,6 @@
 import type { Ref } from 'vue'
 import type { RodItem } from './useRod'
-import type { useListChanges } from './useListChanges'
+import type { useListChanges } from '@/shared/list/useListChanges'
 
 interface Rod {
   stops: Ref<RodItem[]>
@@ -41,11 +41,13 @@ export function useRodKeys(rod: Rod) {
     if (next && next.kind !== 'block') rod.pick(next.slot)
   }
 
+  const move = (item: Extract<RodItem, { kind: 'channel' }>, slot: number) =>
+    rod.changes.change({ kind: 'move', channel: item.row.id, slot, way: 'swap' })
   const onChannel: Record<string, (item: Extract<RodItem, { kind: 'channel' }>) => void> = {
-    '[': (item) => void rod.changes.move(item.row.id, item.slot - 1),
-    ']': (item) => void rod.changes.move(item.row.id, item.slot + 1),
-    p: (item) => void rod.changes.pin(item.row.id, !item.row.pinned),
-    Delete: (item) => void rod.changes.remove(item.row.id),
+    '[': (item) => void move(item, item.slot - 1),
+    ']': (item) => void move(item, item.slot + 1),
+    p: (item) => void rod.changes.change({ kind: 'pin', channel: item.row.id, pinned: !item.row.pinned }),
+    Delete: (item) => void rod.changes.change({ kind: 'delete', channel: item.row.id }),
     f: () => rod.mend(0),
     F: () => (numberIsMend = true),
   }

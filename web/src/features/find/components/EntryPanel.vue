@@ -2,7 +2,7 @@
 import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { api, unwrap, type Found } from '@/shared/api/client'
-import { useReckon } from '@/features/reckon/composables/useReckon'
+import { useReckon } from '@/shared/reckon/useReckon'
 import BandStrip from '@/shared/components/BandStrip.vue'
 import FindingList from '@/shared/components/FindingList.vue'
 import { useOpenList } from '@/shared/composables/useOpenList'

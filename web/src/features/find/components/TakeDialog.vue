@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
-import { useList } from '@/features/arrange/composables/useList'
-import { useListChanges } from '@/features/arrange/composables/useListChanges'
+import { useList } from '@/shared/list/useList'
+import { useListChanges } from '@/shared/list/useListChanges'
 import { api, unwrap } from '@/shared/api/client'
 import SeverityMark from '@/shared/components/SeverityMark.vue'
 import SheetDialog from '@/shared/components/SheetDialog.vue'
@@ -59,7 +59,15 @@ const slots = computed(() => {
 })
 
 async function take() {
-  if (!(await changes.take(props.entries, preview.value?.recipe ?? null, slot.value))) return
+  if (
+    !(await changes.change({
+      kind: 'take',
+      slot: slot.value,
+      take: { entries: props.entries, recipe: preview.value?.recipe ?? null },
+      block: null,
+    }))
+  )
+    return
   tell(
     `${going.value.length} ${going.value.length === 1 ? 'channel is' : 'channels are'} in ${props.listName}`,
   )

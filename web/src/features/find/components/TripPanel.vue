@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useMutation, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
-import { useListChanges } from '@/features/arrange/composables/useListChanges'
+import { useListChanges } from '@/shared/list/useListChanges'
 import { api, unwrap, type Schemas, type Trip } from '@/shared/api/client'
 import { useNotice } from '@/shared/composables/useNotice'
 import TripBand from './TripBand.vue'
@@ -62,7 +62,15 @@ const km = (value: number) => value.toFixed(0)
 const legs = computed(() => trip.value?.bands.flatMap((band) => band.legs) ?? [])
 
 async function asBlock() {
-  if (trip.value && (await changes.takeBlock(name.value, trip.value.entries))) {
+  if (
+    trip.value &&
+    (await changes.change({
+      kind: 'take',
+      slot: 0,
+      take: { entries: trip.value.entries, recipe: null },
+      block: name.value,
+    }))
+  ) {
     tell(`The trip is in ${props.listName} as the block “${name.value}”`)
   }
 }

@@ -1,6 +1,7 @@
 import type { Ref } from 'vue'
-import { useListChanges } from '@/features/arrange/composables/useListChanges'
+import { useListChanges } from '@/shared/list/useListChanges'
 import { api, unwrap } from '@/shared/api/client'
+import { useCursor } from '@/shared/composables/useCursor'
 import { useNotice } from '@/shared/composables/useNotice'
 import { useOpenList } from '@/shared/composables/useOpenList'
 import { joined, usePastedText } from '@/shared/composables/usePastedText'
@@ -8,7 +9,8 @@ import { joined, usePastedText } from '@/shared/composables/usePastedText'
 /** Puts lines into the list one after another, however fast they come. A line that cannot go in is never lost. */
 export function usePutting(listId: Ref<string | null>, line: Ref<string>, done: () => Promise<void>) {
   const { open } = useOpenList()
-  const { put } = useListChanges(listId)
+  const { change } = useListChanges(listId)
+  const cursor = useCursor()
   const { tell } = useNotice()
   const waiting = usePastedText()
   let before: Promise<void> = Promise.resolve()
@@ -44,7 +46,7 @@ export function usePutting(listId: Ref<string | null>, line: Ref<string>, done: 
     try {
       const why = looked ? '' : await against(text)
       if (why) comesBack(text, why)
-      else if (await put(text)) await done()
+      else if (await change({ kind: 'put', slot: cursor.value, lines: [text], block: null })) await done()
       else comesBack(text, '')
     } catch (cause) {
       comesBack(text, cause instanceof Error ? cause.message : String(cause))

@@ -98,7 +98,7 @@ class LoadIT extends BrowserTest {
         assertThat(page.locator(".steps .job")).containsText("Reading", SLOWLY);
         page.reload();
         assertThat(page.locator(".steps .job")).containsText("bytes/s", SLOWLY);
-        assertThat(page.locator(".top .job")).containsText("reading W12 · red");
+        assertThat(page.locator(".top .job")).containsText("W12 · red · Reading");
         button(page, "Cancel").click();
         assertThat(page.locator(".steps .job")).containsText("Stopped, as you asked. Nothing was written.", SLOWLY);
     }

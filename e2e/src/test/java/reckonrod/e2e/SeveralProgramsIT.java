@@ -211,11 +211,12 @@ class SeveralProgramsIT {
                 .getAsJsonObject()
                 .get("version")
                 .toString();
-        String edit = "{\"baseVersion\":" + version + ",\"slot\":140,\"line\":\"146.565 Zz both\"}";
-        assertThat(first.ask("POST", "/api/lists/" + list + "/channels", edit).statusCode())
+        String edit = "{\"baseVersion\":" + version
+                + ",\"edits\":[{\"kind\":\"put\",\"slot\":140,\"lines\":[\"146.565 Zz both\"]}]}";
+        assertThat(first.ask("POST", "/api/lists/" + list + "/changes", edit).statusCode())
                 .isEqualTo(200);
         assertThat(get(second, "/api/lists/" + list).toString()).contains("146.565 Zz both");
-        assertThat(second.ask("POST", "/api/lists/" + list + "/channels", edit).statusCode())
+        assertThat(second.ask("POST", "/api/lists/" + list + "/changes", edit).statusCode())
                 .isEqualTo(409);
         String next = get(second, "/api/lists/" + list)
                 .getAsJsonObject()

@@ -259,15 +259,18 @@ class FindApiTest extends ServerTest {
         assertThat(list.path("rows").size()).isEqualTo(home.path("rows").size() + entries.size());
         assertThat(home()).isEqualTo(home);
 
-        JsonNode withBlock = post(
-                        "/api/lists/" + made.path("id").asString() + "/take/block",
-                        Map.of("baseVersion", list.path("version").asLong(), "name", "Once more", "take", take))
+        JsonNode withBlock = change(
+                        made.path("id").asString(),
+                        list.path("version").asLong(),
+                        edit("take", "slot", 0, "take", take, "block", "Once more"))
                 .ok()
                 .path("list");
         assertThat(withBlock.path("blocks").size())
                 .isEqualTo(list.path("blocks").size() + 1);
-        JsonNode without = delete("/api/lists/" + made.path("id").asString() + "/blocks?name=Once%20more&baseVersion="
-                        + withBlock.path("version").asLong())
+        JsonNode without = change(
+                        made.path("id").asString(),
+                        withBlock.path("version").asLong(),
+                        edit("take-block-out", "block", "Once more"))
                 .ok()
                 .path("list");
         assertThat(without.path("rows").size()).isEqualTo(list.path("rows").size());
@@ -306,9 +309,8 @@ class FindApiTest extends ServerTest {
                 post("/api/lists/" + list + "/take/preview?slot=149", take).ok();
         assertThat(full.path("refused").asString()).contains("1 slots from 149");
         assertThat(full.path("slots")).isEmpty();
-        JsonNode taken = post("/api/lists/" + list + "/take", Map.of("baseVersion", 0, "slot", 0, "take", take))
-                .ok()
-                .path("list");
+        JsonNode taken =
+                change(list, 0, edit("take", "slot", 0, "take", take)).ok().path("list");
         assertThat(taken.path("rows")).hasSize(2);
         JsonNode harbour = taken.path("rows").get(0);
         assertThat(harbour.path("name").asString()).isEqualTo("QV0HB");
@@ -324,8 +326,7 @@ class FindApiTest extends ServerTest {
                 .problem(404, "not-found");
         post("/api/lists/" + list + "/take/preview", Map.of("entries", List.of()))
                 .problem(400, "field-invalid");
-        post("/api/lists/" + list + "/take", Map.of("baseVersion", 0, "slot", 9, "take", take))
-                .problem(409, "changed-elsewhere");
+        change(list, 0, edit("take", "slot", 9, "take", take)).problem(409, "changed-elsewhere");
         sql.update("delete from channel_list where name = 'Zz taken'");
     }
 

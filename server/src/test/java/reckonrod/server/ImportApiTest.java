@@ -98,9 +98,7 @@ class ImportApiTest extends ServerTest {
                 .contains("taken after it");
 
         String added = sql.queryForObject("select id from directory_entry where site = 'Beta'", String.class);
-        JsonNode list = post(
-                        "/api/lists/" + listId() + "/take",
-                        Map.of("baseVersion", version(), "slot", 60, "take", Map.of("entries", List.of(added))))
+        JsonNode list = change(listId(), version(), edit("take", "slot", 60, "take", Map.of("entries", List.of(added))))
                 .ok();
         assertThat(post("/api/imports/" + second + "/take-back", Map.of()).problem(409, "import-in-use"))
                 .contains("Beta in slot " + list.path("slot").asInt() + " of Vellan home");

@@ -32,7 +32,7 @@ class ListApiTest extends ServerTest {
     }
 
     private Answer put(int slot, String line) {
-        return post(path("/channels"), Map.of("baseVersion", version(), "slot", slot, "line", line));
+        return change(listId(), version(), edit("put", "slot", slot, "lines", List.of(line)));
     }
 
     @Test
@@ -57,15 +57,13 @@ class ListApiTest extends ServerTest {
         assertThat(row.path("sum").path("talk").asString()).isEqualTo("144.710");
         assertThat(row.path("fits").get(0).path("mark").asString()).isEqualTo("exact");
         String id = idAt(60);
-        super.put(path("/channels/" + id), Map.of("baseVersion", version(), "line", "SKARRA 145.310- 77.0"))
+        change(listId(), version(), edit("rewrite", "channel", id, "line", "SKARRA 145.310- 77.0"))
                 .ok();
-        post(path("/channels/" + id + "/move"), Map.of("baseVersion", version(), "slot", 61))
-                .ok();
-        post(path("/channels/" + id + "/pin"), Map.of("baseVersion", version(), "pinned", true))
-                .ok();
-        Answer refused = post(path("/channels/" + id + "/move"), Map.of("baseVersion", version(), "slot", 62));
+        change(listId(), version(), edit("move", "channel", id, "slot", 61)).ok();
+        change(listId(), version(), edit("pin", "channel", id, "pinned", true)).ok();
+        Answer refused = change(listId(), version(), edit("move", "channel", id, "slot", 62));
         assertThat(refused.problem(422, "change-refused")).contains("pinned to slot 61");
-        delete(path("/channels/" + id + "?baseVersion=" + version())).ok();
+        change(listId(), version(), edit("delete", "channel", id)).ok();
         JsonNode after = list().path("rows");
         for (int i = 0; i < 5; i++) {
             post(path("/undo"), Map.of("baseVersion", version())).ok();
@@ -97,7 +95,7 @@ class ListApiTest extends ServerTest {
     void theSecondOfTwoTabsIsToldAndOverwritesNothing() {
         long seen = version();
         put(70, "PELL 147.135+ 127.3").ok();
-        Answer late = post(path("/channels"), Map.of("baseVersion", seen, "slot", 70, "line", "OTHER 146.550"));
+        Answer late = change(listId(), seen, edit("put", "slot", 70, "lines", List.of("OTHER 146.550")));
         assertThat(late.problem(409, "changed-elsewhere")).contains("Put PELL", "Nothing was overwritten");
         assertThat(rowAt(70).path("name").asString()).isEqualTo("PELL");
         assertThat(rowAt(71)).isNull();
@@ -108,12 +106,13 @@ class ListApiTest extends ServerTest {
     @Test
     void ofChangesInTheSameMomentExactlyOneWins() throws InterruptedException, ExecutionException {
         long seen = version();
-        String target = path("/channels");
+        String target = listId();
         ExecutorService windows = Executors.newFixedThreadPool(8);
         List<Callable<Answer>> presses = IntStream.range(0, 8)
-                .<Callable<Answer>>mapToObj(i -> () -> post(
+                .<Callable<Answer>>mapToObj(i -> () -> change(
                         target,
-                        Map.of("baseVersion", seen, "slot", 110, "line", "WINDOW " + (char) ('A' + i) + " 146.565")))
+                        seen,
+                        edit("put", "slot", 110, "lines", List.of("WINDOW " + (char) ('A' + i) + " 146.565"))))
                 .toList();
         List<Integer> statuses = new ArrayList<>();
         for (Future<Answer> answer : windows.invokeAll(presses)) {
@@ -129,6 +128,34 @@ class ListApiTest extends ServerTest {
         post(path("/undo"), Map.of("baseVersion", version())).ok();
     }
 
+    /** Several edits are one step of the history; one that cannot be made takes the others with it. */
+    @Test
+    void severalEditsStandOrFallTogether() {
+        JsonNode before = list();
+        Answer refused = change(
+                listId(),
+                version(),
+                edit("put", "slot", 120, "lines", List.of("ONE 146.565")),
+                edit("put", "slot", 121, "lines", List.of("hello")));
+        assertThat(refused.problem(422, "line-without-channel")).contains("No frequency was found");
+        assertThat(list()).isEqualTo(before);
+        JsonNode changed = change(
+                        listId(),
+                        version(),
+                        edit("put", "slot", 120, "lines", List.of("ONE 146.565", "TWO 146.580")),
+                        edit("delete", "channel", idAt(0)))
+                .ok();
+        assertThat(changed.path("said").asString())
+                .isEqualTo("2 changes: Put 2 channels from slot 120; Delete CALL from slot 0");
+        post(path("/undo"), Map.of("baseVersion", version())).ok();
+        assertThat(list().path("rows")).isEqualTo(before.path("rows"));
+        assertThat(change(listId(), version(), edit("paint", "colour", "red")).status())
+                .isEqualTo(400);
+        assertThat(change(listId(), version()).problem(400, "field-invalid")).contains("at least one edit");
+        assertThat(change(listId(), version(), edit("put", "slot", 3)).problem(400, "field-invalid"))
+                .contains("lines must hold at least one line");
+    }
+
     @Test
     void aNewListGoesByItsOwnBandPlan() {
         assertThat(post("/api/lists", Map.of("name", " ", "bandPlan", "r1-europe"))
@@ -138,9 +165,7 @@ class ListApiTest extends ServerTest {
                 .ok()
                 .path("id")
                 .asString();
-        JsonNode row = post(
-                        "/api/lists/" + id + "/channels",
-                        Map.of("baseVersion", 0, "slot", 3, "line", "ARDMOOR 438.825-"))
+        JsonNode row = change(id, 0, edit("put", "slot", 3, "lines", List.of("ARDMOOR 438.825-")))
                 .ok();
         assertThat(row.path("list").path("rows").get(0).path("sum").path("talk").asString())
                 .isEqualTo("431.225");
@@ -196,15 +221,15 @@ class ListApiTest extends ServerTest {
         JsonNode view = list();
         view.path("rows").forEach(row -> rows.put(row.path("slot").asInt(), row));
         String mark = view.path("mark").asString();
-        String path = "/api/lists/" + listId() + "/channels";
+        String path = "/api/lists/" + listId() + "/changes";
         for (String line : List.of(
                 "146.565 Zz one", "146.580 Zz two", "146.520 Zz three", "undo", "undo", "redo", "undo", "undo")) {
             Map<String, Object> body = new java.util.HashMap<>(Map.of("baseVersion", version()));
             boolean step = !line.contains(" ");
             if (!step) {
-                body.putAll(Map.of("slot", 100 + line.length(), "line", line));
+                body.put("edits", List.of(edit("put", "slot", 100 + line.length(), "lines", List.of(line))));
             }
-            JsonNode answer = send(request(step ? path.replace("channels", line) : path)
+            JsonNode answer = send(request(step ? path.replace("changes", line) : path)
                             .header("Known-List", mark)
                             .POST(java.net.http.HttpRequest.BodyPublishers.ofString(json.writeValueAsString(body))))
                     .ok();
@@ -220,8 +245,11 @@ class ListApiTest extends ServerTest {
         assertThat(rows).hasSameSizeAs(view.path("rows"));
         assertThat(send(request(path)
                                 .header("Known-List", "nobody knows it")
-                                .POST(java.net.http.HttpRequest.BodyPublishers.ofString(json.writeValueAsString(
-                                        Map.of("baseVersion", version(), "slot", 140, "line", "146.565")))))
+                                .POST(java.net.http.HttpRequest.BodyPublishers.ofString(json.writeValueAsString(Map.of(
+                                        "baseVersion",
+                                        version(),
+                                        "edits",
+                                        List.of(edit("put", "slot", 140, "lines", List.of("146.565"))))))))
                         .ok()
                         .path("list")
                         .path("since")

@@ -23,8 +23,7 @@ class PlanApiTest extends ServerTest {
                 .ok()
                 .path("id")
                 .asString();
-        post("/api/lists/" + id + "/channels/many", Map.of("baseVersion", 0, "slot", 0, "lines", List.of(lines)))
-                .ok();
+        change(id, 0, edit("put", "slot", 0, "lines", List.of(lines))).ok();
         return id;
     }
 
@@ -85,8 +84,7 @@ class PlanApiTest extends ServerTest {
     void aPlanThatAHistoryNamesIsKept() {
         post("/api/band-plans", Map.of("yaml", copy("mine-used"))).ok();
         String list = newList("mine-used", "A 145.750-");
-        put("/api/lists/" + list + "/plan", Map.of("baseVersion", 1, "bandPlan", R1))
-                .ok();
+        change(list, 1, edit("go-by", "bandPlan", R1)).ok();
         assertThat(delete("/api/band-plans/mine-used").problem(409, "band-plan-in-use"))
                 .contains("Zz ");
         post("/api/band-plans", Map.of("yaml", copy("mine-free"))).ok();
@@ -108,16 +106,14 @@ class PlanApiTest extends ServerTest {
                 .isEqualTo("431.225");
         assertThat(get("/api/lists/" + list).ok()).isEqualTo(before);
 
-        JsonNode after = put(
-                        "/api/lists/" + list + "/plan", Map.of("baseVersion", 1, "bandPlan", R1, "licence", "entry"))
+        JsonNode after = change(list, 1, edit("go-by", "bandPlan", R1, "licence", "entry"))
                 .ok()
                 .path("list");
         assertThat(after.path("bandPlan").path("id").asString()).isEqualTo(R1);
         assertThat(after.path("licence").asString()).isEqualTo("entry");
         assertThat(talk(after, 0)).isEqualTo("431.225");
         assertThat(talk(after, 1)).isEqualTo("431.825");
-        put("/api/lists/" + list + "/plan", Map.of("baseVersion", 1, "bandPlan", R1))
-                .problem(409, "changed-elsewhere");
+        change(list, 1, edit("go-by", "bandPlan", R1)).problem(409, "changed-elsewhere");
         JsonNode undone =
                 post("/api/lists/" + list + "/undo", Map.of("baseVersion", 2)).ok();
         assertThat(undone.path("bandPlan").path("id").asString()).isEqualTo("r3-australia");
@@ -136,8 +132,7 @@ class PlanApiTest extends ServerTest {
     @Test
     void theLicenceOfTheListDecidesWhereItTalks() {
         String list = newList(R1, "TEN 29.640- 71.9");
-        put("/api/lists/" + list + "/plan", Map.of("baseVersion", 1, "bandPlan", R1, "licence", "entry"))
-                .ok();
+        change(list, 1, edit("go-by", "bandPlan", R1, "licence", "entry")).ok();
         JsonNode view = get("/api/lists/" + list).ok();
         assertThat(view.path("rows").get(0).path("findings").get(0).path("code").asString())
                 .isEqualTo("talk-outside-licence");

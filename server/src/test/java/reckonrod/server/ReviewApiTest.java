@@ -39,9 +39,7 @@ class ReviewApiTest extends ServerTest {
                 good.add(line.path("line").asString());
             }
         });
-        JsonNode done = post(
-                        "/api/lists/" + list + "/channels/many", Map.of("baseVersion", 0, "slot", 3, "lines", good))
-                .ok();
+        JsonNode done = change(list, 0, edit("put", "slot", 3, "lines", good)).ok();
         assertThat(done.path("slot").asInt()).isEqualTo(3);
         assertThat(done.path("list").path("undo").asString()).isEqualTo("Put 2 channels from slot 3");
         assertThat(done.path("list").path("rows")).hasSize(2);
@@ -53,14 +51,13 @@ class ReviewApiTest extends ServerTest {
     @Test
     void allGoInOrNone() {
         String list = newList(2);
-        String path = "/api/lists/" + list + "/channels/many";
-        assertThat(post(path, Map.of("baseVersion", 0, "slot", 0, "lines", List.of("146.520", "hello")))
+        assertThat(change(list, 0, edit("put", "slot", 0, "lines", List.of("146.520", "hello")))
                         .problem(422, "line-without-channel"))
                 .contains("hello");
-        assertThat(post(path, Map.of("baseVersion", 0, "slot", 0, "lines", List.of("146.520", "146.550", "146.580")))
+        assertThat(change(list, 0, edit("put", "slot", 0, "lines", List.of("146.520", "146.550", "146.580")))
                         .problem(422, "change-refused"))
                 .contains("3 channels are to go in, and 2 slots");
-        post(path, Map.of("baseVersion", 0, "slot", 0, "lines", List.of())).problem(400, "field-invalid");
+        change(list, 0, edit("put", "slot", 0, "lines", List.of())).problem(400, "field-invalid");
         assertThat(get("/api/lists/" + list).ok().path("rows")).isEmpty();
     }
 
@@ -87,25 +84,26 @@ class ReviewApiTest extends ServerTest {
     @Test
     void findingsOfAListAreLaidAsideUntilTheChannelChanges() {
         String list = newList(10);
-        post(
-                        "/api/lists/" + list + "/channels/many",
-                        Map.of(
-                                "baseVersion",
-                                0,
-                                "slot",
-                                0,
-                                "lines",
-                                List.of("CALL 146.520", "BAD 145.310+", "C 156.800")))
+        change(list, 0, edit("put", "slot", 0, "lines", List.of("CALL 146.520", "BAD 145.310+", "C 156.800")))
                 .ok();
         JsonNode findings = get("/api/lists/" + list + "/findings").ok();
         assertThat(findings.path("doubts").asInt()).isEqualTo(2);
         assertThat(findings.path("findings").get(0).path("label").asString()).isEqualTo("BAD");
         String channel =
                 get("/api/lists/" + list).ok().path("rows").get(0).path("id").asString();
-        String path = "/api/lists/" + list + "/channels/" + channel;
-        Map<String, ?> finding =
-                Map.of("baseVersion", 1, "code", "calling-at-high-power", "field", "power", "reason", "Summit only");
-        JsonNode row = post(path + "/lay-aside", finding)
+        JsonNode row = change(
+                        list,
+                        1,
+                        edit(
+                                "lay-aside",
+                                "channel",
+                                channel,
+                                "code",
+                                "calling-at-high-power",
+                                "field",
+                                "power",
+                                "reason",
+                                "Summit only"))
                 .ok()
                 .path("list")
                 .path("rows")
@@ -118,22 +116,23 @@ class ReviewApiTest extends ServerTest {
                         .asInt())
                 .isEqualTo(1);
 
-        JsonNode edited =
-                put(path, Map.of("baseVersion", 2, "line", "CALLING 146.520")).ok();
+        JsonNode edited = change(list, 2, edit("rewrite", "channel", channel, "line", "CALLING 146.520"))
+                .ok();
         assertThat(edited.path("list").path("rows").get(0).path("findings")).hasSize(1);
         JsonNode undone =
                 post("/api/lists/" + list + "/undo", Map.of("baseVersion", 3)).ok();
         assertThat(undone.path("rows").get(0).path("laidAside")).hasSize(1);
-        JsonNode again = post(
-                        path + "/look-again",
-                        Map.of("baseVersion", 4, "code", "calling-at-high-power", "field", "power"))
+        JsonNode again = change(
+                        list,
+                        4,
+                        edit("look-again", "channel", channel, "code", "calling-at-high-power", "field", "power"))
                 .ok();
         assertThat(again.path("list").path("rows").get(0).path("findings")).hasSize(1);
 
-        assertThat(post(path + "/lay-aside", Map.of("baseVersion", 5, "code", "x", "field", "power", "reason", " "))
+        assertThat(change(list, 5, edit("lay-aside", "channel", channel, "code", "x", "field", "power", "reason", " "))
                         .problem(400, "field-invalid"))
                 .contains("must say why");
-        assertThat(post(path + "/lay-aside", Map.of("baseVersion", 5, "code", "x", "field", "colour", "reason", "y"))
+        assertThat(change(list, 5, edit("lay-aside", "channel", channel, "code", "x", "field", "colour", "reason", "y"))
                         .problem(422, "field-unknown"))
                 .contains("talk_tone");
     }
@@ -142,15 +141,7 @@ class ReviewApiTest extends ServerTest {
     @Test
     void whatARadioMakesOfTheListIsAmongTheFindings() {
         String list = newList(10);
-        post(
-                        "/api/lists/" + list + "/channels/many",
-                        Map.of(
-                                "baseVersion",
-                                0,
-                                "slot",
-                                0,
-                                "lines",
-                                List.of("VELLAN HILL 147.510", "VELLAN HALL 147.540")))
+        change(list, 0, edit("put", "slot", 0, "lines", List.of("VELLAN HILL 147.510", "VELLAN HALL 147.540")))
                 .ok();
         List<String> told = new ArrayList<>();
         get("/api/lists/" + list + "/findings")
@@ -182,9 +173,7 @@ class ReviewApiTest extends ServerTest {
         assertThat(set.path("usable").asBoolean()).isTrue();
         List<String> lines = new ArrayList<>();
         set.path("passes").forEach(pass -> lines.add(pass.path("line").asString()));
-        JsonNode done = post(
-                        path + "/channels/many",
-                        Map.of("baseVersion", 0, "slot", 4, "lines", lines, "block", "QSAT pass"))
+        JsonNode done = change(list, 0, edit("put", "slot", 4, "lines", lines, "block", "QSAT pass"))
                 .ok();
         JsonNode view = done.path("list");
         assertThat(view.path("blocks").get(0).path("name").asString()).isEqualTo("QSAT pass");

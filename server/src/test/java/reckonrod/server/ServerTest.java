@@ -8,6 +8,7 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.time.Duration;
+import java.util.List;
 import java.util.Map;
 import java.util.function.Predicate;
 import org.junit.jupiter.api.BeforeEach;
@@ -119,5 +120,19 @@ abstract class ServerTest {
         } catch (InterruptedException interrupted) {
             throw new IllegalStateException(interrupted);
         }
+    }
+
+    /** Makes one edit to a list, or several together. */
+    final Answer change(String list, long baseVersion, Object... edits) {
+        return post("/api/lists/" + list + "/changes", Map.of("baseVersion", baseVersion, "edits", List.of(edits)));
+    }
+
+    /** An edit: {@code edit("put", "slot", 3, "lines", List.of(…))}. */
+    static Map<String, Object> edit(String kind, Object... parts) {
+        Map<String, Object> edit = new java.util.HashMap<>(Map.of("kind", kind));
+        for (int i = 0; i < parts.length; i += 2) {
+            edit.put((String) parts[i], parts[i + 1]);
+        }
+        return edit;
     }
 }

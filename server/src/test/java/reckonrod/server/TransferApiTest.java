@@ -196,7 +196,7 @@ class TransferApiTest extends ServerTest {
     void nothingIsWrittenThatThePersonHasNotSeen() {
         read("blue");
         JsonNode difference = difference("blue");
-        post("/api/lists/" + listId() + "/channels", Map.of("baseVersion", version(), "slot", 100, "line", "146.565"))
+        change(listId(), version(), edit("put", "slot", 100, "lines", List.of("146.565")))
                 .ok();
         assertThat(write("blue", difference).problem(409, "changed-elsewhere")).contains("Nothing was written");
         post("/api/lists/" + listId() + "/undo", Map.of("baseVersion", version()))

@@ -71,12 +71,12 @@ public record ChannelList(
     }
 
     /** Puts a channel into the slot, or into the next free one after it when that is taken. */
-    public ListChange put(int slot, ListEntry entry) {
+    ListChange put(int slot, ListEntry entry) {
         return putAll(slot, List.of(entry));
     }
 
     /** Puts channels into the slot and the free ones after it, in order; all of them or none. */
-    public ListChange putAll(int slot, List<ListEntry> added) {
+    ListChange putAll(int slot, List<ListEntry> added) {
         if (!slots.contains(slot)) {
             return outside(slot);
         }
@@ -106,7 +106,7 @@ public record ChannelList(
     }
 
     /** Puts channels together into a new block: the first run of free slots from that one on that no block claims. */
-    public ListChange putBlock(String blockName, int slot, List<ListEntry> added) {
+    ListChange putBlock(String blockName, int slot, List<ListEntry> added) {
         if (!slots.contains(slot) || added.isEmpty()) {
             return outside(slot);
         }
@@ -122,7 +122,7 @@ public record ChannelList(
     }
 
     /** Takes a block out, with the channels in it; pinned ones stay. */
-    public ListChange takeBlockOut(String blockName) {
+    ListChange takeBlockOut(String blockName) {
         Optional<Block> found =
                 blocks.stream().filter(block -> block.name().equals(blockName)).findFirst();
         if (found.isEmpty()) {
@@ -167,7 +167,7 @@ public record ChannelList(
     }
 
     /** Lays a finding of an entry aside. */
-    public ListChange dismiss(UUID id, Dismissal dismissal) {
+    ListChange dismiss(UUID id, Dismissal dismissal) {
         return withEntry(id, slot -> {
             ListEntry entry = entries.get(slot);
             return changed(
@@ -179,7 +179,7 @@ public record ChannelList(
     }
 
     /** Looks at a finding again that was laid aside. */
-    public ListChange lookAgain(UUID id, String code, Field field) {
+    ListChange lookAgain(UUID id, String code, Field field) {
         return withEntry(id, slot -> {
             ListEntry entry = entries.get(slot);
             return changed(
@@ -196,14 +196,14 @@ public record ChannelList(
     }
 
     /** Replaces the channel of an entry; its slot stays. */
-    public ListChange edit(UUID id, Channel channel, String line) {
+    ListChange edit(UUID id, Channel channel, String line) {
         return withEntry(
                 id,
                 slot -> changed(slot, entries.get(slot).withChannel(channel, line), "Edit " + channel.label(), slot));
     }
 
     /** Takes an entry out; its slot becomes free. */
-    public ListChange delete(UUID id) {
+    ListChange delete(UUID id) {
         return withEntry(id, slot -> {
             NavigableMap<Integer, ListEntry> next = new TreeMap<>(entries);
             ListEntry gone = next.remove(slot);
@@ -212,12 +212,12 @@ public record ChannelList(
     }
 
     /** Moves an entry to a slot; what happens when that is taken is said by the way. */
-    public ListChange move(UUID id, int to, MoveWay way) {
+    ListChange move(UUID id, int to, MoveWay way) {
         return withEntry(id, from -> slots.contains(to) ? new SlotMove(this, from, to).make(way) : outside(to));
     }
 
     /** Pins an entry to its slot, or lets it go. */
-    public ListChange pin(UUID id, boolean pinned) {
+    ListChange pin(UUID id, boolean pinned) {
         return withEntry(id, slot -> {
             ListEntry entry = entries.get(slot);
             return changed(

@@ -16,6 +16,7 @@ import reckonrod.core.finding.Finding;
 import reckonrod.core.list.Block;
 import reckonrod.core.list.ChannelList;
 import reckonrod.core.list.Dismissal;
+import reckonrod.core.list.ListEdit;
 import reckonrod.core.list.SlotRange;
 
 class ListChecksTest {
@@ -68,9 +69,10 @@ class ListChecksTest {
     @Test
     void dismissedFindingsAreKeptApart() {
         ChannelList list = Lists.of(R2, "A 146.520 71.9");
-        ChannelList aside = ((reckonrod.core.list.ListChange.Changed) list.dismiss(
-                        list.entries().get(0).id(),
-                        new Dismissal("calling-at-high-power", Field.POWER, "Only on the summit")))
+        ChannelList aside = ((reckonrod.core.list.ListChange.Changed) new ListEdit.LayAside(
+                                list.entries().get(0).id(),
+                                new Dismissal("calling-at-high-power", Field.POWER, "Only on the summit"))
+                        .applyTo(list))
                 .list();
         SlotFindings found = Checks.list(aside, R2).get(0);
         assertThat(codes(found.open().stream())).containsExactly("tone-on-simplex");

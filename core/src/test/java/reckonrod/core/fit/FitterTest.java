@@ -17,6 +17,7 @@ import reckonrod.core.finding.Finding;
 import reckonrod.core.finding.Fix;
 import reckonrod.core.list.ChannelList;
 import reckonrod.core.list.ListChange;
+import reckonrod.core.list.ListEdit;
 import reckonrod.core.list.ListEntry;
 import reckonrod.core.list.SlotRange;
 import reckonrod.core.notation.Reckoner;
@@ -176,7 +177,10 @@ class FitterTest {
         ChannelList list = ChannelList.empty("x", R2.id(), new SlotRange(0, 199));
         for (String line : List.of("A 146.520", "Bb 146.550 mid", "C 132.8", "D 147.555")) {
             ListEntry entry = entry(line);
-            list = ((ListChange.Changed) list.put(148, ListEntry.of(UUID.randomUUID(), entry.channel(), line))).list();
+            list = ((ListChange.Changed)
+                            new ListEdit.Put(148, List.of(ListEntry.of(UUID.randomUUID(), entry.channel(), line)))
+                                    .applyTo(list))
+                    .list();
         }
         FitReport report = fitter.fit(list);
         assertThat(report.totals())

@@ -11,6 +11,7 @@ import reckonrod.core.finding.Field;
 import reckonrod.core.list.ChannelList;
 import reckonrod.core.list.Dismissal;
 import reckonrod.core.list.ListChange;
+import reckonrod.core.list.ListEdit;
 
 class ListJudgementTest {
     private static final BandPlan R2 =
@@ -26,8 +27,10 @@ class ListJudgementTest {
         assertThat(ListJudgement.of(list, R2).get(1).open())
                 .extracting(finding -> finding.kind().code())
                 .containsExactlyInAnyOrder("shift-sign-differs", "fm-in-kept-segment");
-        ChannelList aside = ((ListChange.Changed) list.dismiss(
-                        list.entries().get(0).id(), new Dismissal("local-options", Field.TRANSMIT, "Asked the keeper")))
+        ChannelList aside = ((ListChange.Changed) new ListEdit.LayAside(
+                                list.entries().get(0).id(),
+                                new Dismissal("local-options", Field.TRANSMIT, "Asked the keeper"))
+                        .applyTo(list))
                 .list();
         SlotFindings found = ListJudgement.of(aside, R2).get(0);
         assertThat(found.open()).extracting(finding -> finding.kind().code()).containsExactly("not-understood");

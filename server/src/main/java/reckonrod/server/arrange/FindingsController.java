@@ -1,43 +1,27 @@
 package reckonrod.server.arrange;
 
 import io.swagger.v3.oas.annotations.media.Schema;
-import jakarta.validation.Valid;
-import jakarta.validation.constraints.NotBlank;
-import jakarta.validation.constraints.NotNull;
-import jakarta.validation.constraints.Size;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
-import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import reckonrod.core.finding.Field;
-import reckonrod.core.list.Dismissal;
-import reckonrod.server.arrange.ListChanges.ListChanged;
 import reckonrod.server.lists.ListStore;
-import reckonrod.server.problem.ProblemException;
 import reckonrod.server.reckon.FindingView;
 
-/** The findings on a whole list, and those that were looked at and laid aside. */
+/** The findings on a whole list, those that were laid aside too. */
 @RestController
 @RequestMapping("/api/lists/{id}")
 class FindingsController {
-    private static final String NEEDED = "must be given";
-
     private final ListStore store;
     private final ListViews views;
-    private final ListChanges changes;
 
-    FindingsController(ListStore store, ListViews views, ListChanges changes) {
+    FindingsController(ListStore store, ListViews views) {
         this.store = store;
         this.views = views;
-        this.changes = changes;
     }
 
     /** Everything that was found, gravest first; what was laid aside comes last. */
@@ -56,22 +40,6 @@ class FindingsController {
             FindingView finding,
             @Schema(nullable = true) String radio,
             @Schema(nullable = true) String reason) {}
-
-    /** A finding to lay aside. */
-    record LayAsideRequest(
-            @NotNull(message = NEEDED) Long baseVersion,
-            @NotBlank(message = NEEDED) String code,
-            @NotBlank(message = NEEDED) String field,
-
-            @NotBlank(message = "must say why, in a few words")
-            @Size(max = 200, message = "must be at most 200 characters")
-            String reason) {}
-
-    /** A finding to look at again. */
-    record LookAgainRequest(
-            @NotNull(message = NEEDED) Long baseVersion,
-            @NotBlank(message = NEEDED) String code,
-            @NotBlank(message = NEEDED) String field) {}
 
     @GetMapping("/findings")
     ListFindings findings(@PathVariable UUID id) {
@@ -113,33 +81,5 @@ class FindingsController {
         return (int) findings.stream()
                 .filter(each -> each.finding().severity() == severity)
                 .count();
-    }
-
-    @PostMapping("/channels/{channelId}/lay-aside")
-    ListChanged layAside(
-            @PathVariable UUID id, @PathVariable UUID channelId, @Valid @RequestBody LayAsideRequest request) {
-        Dismissal dismissal = new Dismissal(request.code(), field(request.field()), request.reason());
-        return changes.change(id, request.baseVersion(), list -> list.dismiss(channelId, dismissal));
-    }
-
-    @PostMapping("/channels/{channelId}/look-again")
-    ListChanged lookAgain(
-            @PathVariable UUID id, @PathVariable UUID channelId, @Valid @RequestBody LookAgainRequest request) {
-        Field field = field(request.field());
-        return changes.change(id, request.baseVersion(), list -> list.lookAgain(channelId, request.code(), field));
-    }
-
-    private static Field field(String name) {
-        return Arrays.stream(Field.values())
-                .filter(each -> each.name().equalsIgnoreCase(name))
-                .findFirst()
-                .orElseThrow(() -> ProblemException.refused(
-                        "field-unknown",
-                        "No such part of a channel",
-                        "field was \"" + name + "\" and must be one of "
-                                + Arrays.stream(Field.values())
-                                        .map(each -> each.name().toLowerCase(java.util.Locale.ROOT))
-                                        .collect(Collectors.joining(", "))
-                                + "."));
     }
 }

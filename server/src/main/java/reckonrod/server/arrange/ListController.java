@@ -11,26 +11,21 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
-import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
-import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.list.ChannelList;
-import reckonrod.core.list.MoveWay;
 import reckonrod.core.list.SlotRange;
-import reckonrod.server.arrange.ListChanges.ListChanged;
 import reckonrod.server.lists.ListStore;
 import reckonrod.server.lists.ListSummary;
 import reckonrod.server.plans.PlanLookup;
 
-/** Lists and their changes. A channel comes in as a line and is worked out here anew. */
+/** Lists, and the way through their history. */
 @RestController
 @RequestMapping("/api/lists")
 class ListController {
@@ -41,13 +36,11 @@ class ListController {
 
     private final ListStore store;
     private final ListViews views;
-    private final ListChanges changes;
     private final PlanLookup plans;
 
-    ListController(ListStore store, ListViews views, ListChanges changes, PlanLookup plans) {
+    ListController(ListStore store, ListViews views, PlanLookup plans) {
         this.store = store;
         this.views = views;
-        this.changes = changes;
         this.plans = plans;
     }
 
@@ -63,38 +56,6 @@ class ListController {
             @Min(value = 1, message = "must be 1 to 9999")
             @Max(value = 9999, message = "must be 1 to 9999")
             Integer slots) {}
-
-    /** A line for a slot. */
-    record PutRequest(
-            @NotNull(message = NEEDED) Long baseVersion,
-            @NotNull(message = NEEDED) Integer slot,
-            @NotNull(message = NEEDED) String line) {}
-
-    /** Another line for a channel. */
-    record EditRequest(
-            @NotNull(message = NEEDED) Long baseVersion,
-            @NotNull(message = NEEDED) String line) {}
-
-    /** What becomes of a channel that is in the way. */
-    enum Way {
-        swap,
-        push
-    }
-
-    /**
-     * Another slot for a channel.
-     *
-     * @param way what becomes of the channel that is there: the two swap, unless it is said to give way
-     */
-    record MoveRequest(
-            @NotNull(message = NEEDED) Long baseVersion,
-            @NotNull(message = NEEDED) Integer slot,
-            @Schema(nullable = true) Way way) {}
-
-    /** Whether a channel keeps its slot. */
-    record PinRequest(
-            @NotNull(message = NEEDED) Long baseVersion,
-            @NotNull(message = NEEDED) Boolean pinned) {}
 
     /** The version the person was looking at. */
     record VersionRequest(@NotNull(message = NEEDED) Long baseVersion) {}
@@ -121,49 +82,6 @@ class ListController {
     @GetMapping("/{id}")
     ListView get(@PathVariable UUID id) {
         return views.whole(store.get(id));
-    }
-
-    @PostMapping("/{id}/channels")
-    ListChanged put(@PathVariable UUID id, @Valid @RequestBody PutRequest request) {
-        return changes.change(
-                id,
-                request.baseVersion(),
-                (list, plan) -> list.put(request.slot(), changes.entry(request.line(), plan)));
-    }
-
-    @PutMapping("/{id}/channels/{channelId}")
-    ListChanged edit(@PathVariable UUID id, @PathVariable UUID channelId, @Valid @RequestBody EditRequest request) {
-        return changes.change(
-                id,
-                request.baseVersion(),
-                (list, plan) -> list.edit(
-                        channelId,
-                        changes.channel(request.line(), plan),
-                        request.line().strip()));
-    }
-
-    /** Takes a block out of the list, with the channels in it. */
-    @DeleteMapping("/{id}/blocks")
-    ListChanged takeBlockOut(@PathVariable UUID id, @RequestParam String name, @RequestParam long baseVersion) {
-        return changes.change(id, baseVersion, list -> list.takeBlockOut(name));
-    }
-
-    @DeleteMapping("/{id}/channels/{channelId}")
-    ListChanged delete(@PathVariable UUID id, @PathVariable UUID channelId, @RequestParam long baseVersion) {
-        return changes.change(id, baseVersion, list -> list.delete(channelId));
-    }
-
-    @PostMapping("/{id}/channels/{channelId}/move")
-    ListChanged move(@PathVariable UUID id, @PathVariable UUID channelId, @Valid @RequestBody MoveRequest request) {
-        return changes.change(
-                id,
-                request.baseVersion(),
-                list -> list.move(channelId, request.slot(), request.way() == Way.push ? MoveWay.PUSH : MoveWay.SWAP));
-    }
-
-    @PostMapping("/{id}/channels/{channelId}/pin")
-    ListChanged pin(@PathVariable UUID id, @PathVariable UUID channelId, @Valid @RequestBody PinRequest request) {
-        return changes.change(id, request.baseVersion(), list -> list.pin(channelId, request.pinned()));
     }
 
     @PostMapping("/{id}/undo")

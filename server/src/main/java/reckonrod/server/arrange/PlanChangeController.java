@@ -3,50 +3,36 @@ package reckonrod.server.arrange;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
-import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
-import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import reckonrod.core.bandplan.BandPlan;
-import reckonrod.core.bandplan.Licence;
-import reckonrod.core.list.ListChange;
 import reckonrod.core.planchange.PlanChange;
-import reckonrod.server.arrange.ListChanges.ListChanged;
 import reckonrod.server.lists.ListStore;
 import reckonrod.server.lists.StoredList;
 import reckonrod.server.plans.PlanLookup;
-import reckonrod.server.problem.ProblemException;
 import reckonrod.server.reckon.FindingView;
 import reckonrod.server.reckon.ReckonAnswer;
 
-/** Takes a list to another band plan or class of licence, after showing what that moves. */
+/** Shows what another band plan or class of licence would move. */
 @RestController
 @RequestMapping("/api/lists/{id}/plan")
 class PlanChangeController {
     private final ListStore store;
-    private final ListChanges changes;
     private final PlanLookup plans;
 
-    PlanChangeController(ListStore store, ListChanges changes, PlanLookup plans) {
+    PlanChangeController(ListStore store, PlanLookup plans) {
         this.store = store;
-        this.changes = changes;
         this.plans = plans;
     }
 
     /** The plan and the class of licence to go by; without a class the plan's usual one. */
     record PlanChoice(
-            @NotBlank(message = "must name a band plan") String bandPlan,
-            @Schema(nullable = true) String licence) {}
-
-    /** The same, based on what the person was looking at. */
-    record PlanChangeRequest(
-            @NotNull(message = "must be given") Long baseVersion,
             @NotBlank(message = "must name a band plan") String bandPlan,
             @Schema(nullable = true) String licence) {}
 
@@ -80,7 +66,7 @@ class PlanChangeController {
     PlanPreview preview(@PathVariable UUID id, @Valid @RequestBody PlanChoice choice) {
         StoredList stored = store.get(id);
         BandPlan from = plans.planOf(stored.list());
-        BandPlan to = plan(choice.bandPlan(), choice.licence());
+        BandPlan to = plans.plan(choice.bandPlan(), Optional.ofNullable(choice.licence()));
         PlanChange change = PlanChange.of(stored.list(), from, to);
         int moved = (int) change.rows().stream().filter(PlanChange.Row::moves).count();
         return new PlanPreview(
@@ -90,31 +76,5 @@ class PlanChangeController {
                 moved,
                 stored.list().entries().size() - moved,
                 change.rows().stream().map(row -> MovedRow.of(row, from, to)).toList());
-    }
-
-    @PutMapping
-    ListChanged change(@PathVariable UUID id, @Valid @RequestBody PlanChangeRequest request) {
-        BandPlan to = plan(request.bandPlan(), request.licence());
-        return changes.change(id, request.baseVersion(), (list, from) -> {
-            PlanChange change = PlanChange.of(list, from, to);
-            return new ListChange.Changed(
-                    change.list(),
-                    "Go by " + to.title() + ", licence " + to.licence().name(),
-                    list.slots().first());
-        });
-    }
-
-    private BandPlan plan(String id, String licence) {
-        BandPlan plan = plans.plan(id);
-        String name = Optional.ofNullable(licence).orElse("");
-        List<String> names = plan.licences().stream().map(Licence::name).toList();
-        if (!name.isEmpty() && !names.contains(name)) {
-            throw ProblemException.refused(
-                    "licence-unknown",
-                    "Unknown class of licence",
-                    "\"" + name + "\" is no class of licence of " + plan.title() + "; there are "
-                            + String.join(", ", names) + ".");
-        }
-        return plan.judgingBy(name);
     }
 }

@@ -13,6 +13,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import reckonrod.core.list.ChannelList;
 import reckonrod.core.list.ListChange;
+import reckonrod.core.list.ListEdit;
 import reckonrod.server.lists.RevisionRepository.Title;
 import reckonrod.server.problem.ProblemException;
 
@@ -144,14 +145,8 @@ public class ListStore {
                 .findById(revision)
                 .filter(each -> each.listId().equals(id))
                 .orElseThrow(() -> ProblemException.notFound("There is no revision " + revision + " of this list."));
-        return change(
-                        id,
-                        baseVersion,
-                        list -> new ListChange.Changed(
-                                list(past.id()),
-                                "Back to: " + past.summary(),
-                                list.slots().first()))
-                .list();
+        ListEdit back = new ListEdit.GoBack(list(past.id()), past.summary());
+        return change(id, baseVersion, back::applyTo).list();
     }
 
     private StoredList moveTo(ListRecord record, Optional<Long> revision, String otherwise) {

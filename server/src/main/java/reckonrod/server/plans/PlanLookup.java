@@ -13,6 +13,7 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.bandplan.BandPlans;
+import reckonrod.core.bandplan.Licence;
 import reckonrod.core.datafile.DataFileException;
 import reckonrod.core.list.ChannelList;
 import reckonrod.server.problem.ProblemException;
@@ -48,6 +49,21 @@ public class PlanLookup {
     /** The plan of that id; another id is a problem that names the plans there are. */
     public BandPlan plan(String id) {
         return shipped.find(id).or(() -> ownPlan(id)).orElseThrow(() -> unknown(id));
+    }
+
+    /** The same, judging by that class of licence; another class is a problem that names those there are. */
+    public BandPlan plan(String id, Optional<String> licence) {
+        BandPlan plan = plan(id);
+        String name = licence.orElse("");
+        List<String> names = plan.licences().stream().map(Licence::name).toList();
+        if (!name.isEmpty() && !names.contains(name)) {
+            throw ProblemException.refused(
+                    "licence-unknown",
+                    "Unknown class of licence",
+                    "\"" + name + "\" is no class of licence of " + plan.title() + "; there are "
+                            + String.join(", ", names) + ".");
+        }
+        return plan.judgingBy(name);
     }
 
     /** The plan that a list goes by, judging by the list's class of licence. */

@@ -12,8 +12,8 @@ enum BodyKind {
     /** Anything else. */
     ORDINARY(512 << 10, "It may have at most 512 kB.");
 
-    private static final Pattern TEXTS = Pattern.compile(
-            "/api/(lines|find/route|trips/plan|lists/[^/]+/(review|channels/many|take(/.*)?|satellite))");
+    private static final Pattern TEXTS =
+            Pattern.compile("/api/(lines|find/route|trips/plan|lists/[^/]+/(review|changes|take(/.*)?|satellite))");
 
     private final long mostBytes;
     private final String words;

@@ -1,16 +1,11 @@
 package reckonrod.server.take;
 
-import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
-import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Locale;
-import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
@@ -24,71 +19,38 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import reckonrod.core.bandplan.BandPlan;
-import reckonrod.core.directory.DirectoryEntry;
 import reckonrod.core.list.ChannelList;
 import reckonrod.core.list.ListChange;
+import reckonrod.core.list.ListEdit;
 import reckonrod.core.list.ListEntry;
 import reckonrod.core.list.NameRecipe;
 import reckonrod.core.take.Taken;
-import reckonrod.core.take.Taking;
-import reckonrod.server.arrange.ListChanges;
-import reckonrod.server.arrange.ListChanges.ListChanged;
-import reckonrod.server.directory.DirectoryStore;
-import reckonrod.server.find.Searching;
 import reckonrod.server.lists.ListStore;
 import reckonrod.server.lists.StoredList;
 import reckonrod.server.plans.PlanLookup;
 import reckonrod.server.problem.ProblemException;
 import reckonrod.server.reckon.FindingView;
 
-/** Chosen entries become channels of a list: first shown with what is doubtful, then taken in one move. */
+/** Chosen entries become channels of a list: shown with what is doubtful before they are taken, or as a list of their own. */
 @RestController
 @RequestMapping("/api")
 class TakeController {
     private static final String NEEDED = "must be given";
 
     private final ListStore lists;
-    private final ListChanges changes;
-    private final DirectoryStore directory;
     private final PlanLookup plans;
-    private final Searching searching;
+    private final Takes takes;
 
-    TakeController(
-            ListStore lists, ListChanges changes, DirectoryStore directory, PlanLookup plans, Searching searching) {
+    TakeController(ListStore lists, PlanLookup plans, Takes takes) {
         this.lists = lists;
-        this.changes = changes;
-        this.directory = directory;
         this.plans = plans;
-        this.searching = searching;
+        this.takes = takes;
     }
 
     /** A way to name channels. */
     record RecipeView(String id, String words) {}
 
-    /** The entries that are to be taken, and how they are named; by the list's own recipe if that is missing. */
-    record TakeLook(
-            @NotEmpty(message = "must name at least one entry")
-            @Size(max = 500, message = "must name at most 500 entries")
-            List<String> entries,
-
-            @Schema(nullable = true) String recipe) {}
-
-    /** The same, to be done. */
-    record TakeRequest(
-            @NotNull(message = NEEDED) Long baseVersion,
-            @NotNull(message = NEEDED) Integer slot,
-            @Valid @NotNull(message = NEEDED) TakeLook take) {}
-
-    /** The same, as a block of its own. */
-    record TakeBlockRequest(
-            @NotNull(message = NEEDED) Long baseVersion,
-
-            @NotBlank(message = NEEDED) @Size(max = 60, message = "must be at most 60 characters")
-            String name,
-
-            @Valid @NotNull(message = NEEDED) TakeLook take) {}
-
-    /** The same, as a list of its own that keeps the channels of this one. */
+    /** Entries to take, as a list of its own that keeps the channels of this one. */
     record TakeListRequest(
             @NotBlank(message = NEEDED) @Size(max = 60, message = "must be at most 60 characters")
             String name,
@@ -125,7 +87,7 @@ class TakeController {
     @GetMapping("/recipes")
     List<RecipeView> recipes() {
         return Arrays.stream(NameRecipe.values())
-                .map(recipe -> new RecipeView(id(recipe), recipe.words()))
+                .map(recipe -> new RecipeView(Takes.id(recipe), recipe.words()))
                 .toList();
     }
 
@@ -134,43 +96,27 @@ class TakeController {
             @PathVariable UUID id, @RequestParam(required = false) Integer slot, @Valid @RequestBody TakeLook look) {
         ChannelList list = lists.get(id).list();
         BandPlan plan = plans.planOf(list);
-        NameRecipe recipe = recipe(look, list);
-        List<Taken> taken = taken(look, list, recipe, plan);
+        NameRecipe recipe = takes.recipe(look, list);
+        List<Taken> taken = takes.taken(look, list, recipe, plan);
         List<TakenView> views =
                 taken.stream().map(each -> TakenView.of(each, plan)).toList();
         List<ListEntry> entries = taken.stream()
                 .flatMap(each -> each.listEntry(UUID.randomUUID()).stream())
                 .toList();
         if (slot == null || entries.isEmpty()) {
-            return new TakePreview(id(recipe), views, List.of(), "");
+            return new TakePreview(Takes.id(recipe), views, List.of(), "");
         }
-        return list.putAll(slot, entries)
+        return new ListEdit.Put(slot, entries)
+                .applyTo(list)
                 .fold(
                         changed -> new TakePreview(
-                                id(recipe),
+                                Takes.id(recipe),
                                 views,
                                 entries.stream()
                                         .flatMap(each -> changed.list().slotOf(each.id()).stream())
                                         .toList(),
                                 ""),
-                        refused -> new TakePreview(id(recipe), views, List.of(), refused.reason()));
-    }
-
-    @PostMapping("/lists/{id}/take")
-    ListChanged take(@PathVariable UUID id, @Valid @RequestBody TakeRequest request) {
-        return changes.change(id, request.baseVersion(), (list, plan) -> {
-            NameRecipe recipe = recipe(request.take(), list);
-            List<ListEntry> entries = channels(request.take(), list, recipe, plan);
-            return list.namedBy(recipe).putAll(request.slot(), entries);
-        });
-    }
-
-    @PostMapping("/lists/{id}/take/block")
-    ListChanged takeAsBlock(@PathVariable UUID id, @Valid @RequestBody TakeBlockRequest request) {
-        return changes.change(id, request.baseVersion(), (list, plan) -> {
-            List<ListEntry> entries = channels(request.take(), list, recipe(request.take(), list), plan);
-            return list.putBlock(request.name().strip(), list.slots().first(), entries);
-        });
+                        refused -> new TakePreview(Takes.id(recipe), views, List.of(), refused.reason()));
     }
 
     /** A list for a trip: everything of the home list stays where it is, and the trip follows as a block. */
@@ -180,7 +126,7 @@ class TakeController {
         StoredList home = lists.get(id);
         ChannelList list = home.list();
         BandPlan plan = plans.planOf(list);
-        List<ListEntry> entries = channels(request.take(), list, recipe(request.take(), list), plan);
+        List<ListEntry> entries = takes.channels(request.take(), list, plan);
         String name = request.name().strip();
         ListChange.Changed made = withBlock(list, name, entries);
         StoredList stored = lists.create(made.list(), Optional.of(home.id()));
@@ -188,58 +134,14 @@ class TakeController {
     }
 
     private static ListChange.Changed withBlock(ChannelList home, String name, List<ListEntry> entries) {
-        return home.copyNamed(name, 0)
-                .putBlock(name, home.slots().first(), entries)
+        ListEdit trip = new ListEdit.PutBlock(name, home.slots().first(), entries);
+        return trip.applyTo(home.copyNamed(name, 0))
                 .fold(
                         Function.identity(),
-                        full -> home.copyNamed(name, entries.size())
-                                .putBlock(name, home.slots().first(), entries)
+                        full -> trip.applyTo(home.copyNamed(name, entries.size()))
                                 .fold(Function.identity(), refused -> {
                                     throw ProblemException.refused(
                                             "change-refused", "That cannot be done", refused.reason());
                                 }));
-    }
-
-    private List<ListEntry> channels(TakeLook look, ChannelList list, NameRecipe recipe, BandPlan plan) {
-        List<ListEntry> entries = taken(look, list, recipe, plan).stream()
-                .flatMap(each -> each.listEntry(UUID.randomUUID()).stream())
-                .toList();
-        if (entries.isEmpty()) {
-            throw ProblemException.refused(
-                    "nothing-to-take",
-                    "Nothing to take",
-                    "None of the entries gives a channel: an FM radio hears only noise on digital voice.");
-        }
-        return entries;
-    }
-
-    private List<Taken> taken(TakeLook look, ChannelList list, NameRecipe recipe, BandPlan plan) {
-        Map<String, DirectoryEntry> entries = directory.byIds(look.entries());
-        List<DirectoryEntry> inOrder = look.entries().stream()
-                .distinct()
-                .map(entries::get)
-                .filter(Objects::nonNull)
-                .toList();
-        if (inOrder.isEmpty()) {
-            throw ProblemException.notFound("The directory has none of these entries any more. Search again.");
-        }
-        return Taking.all(inOrder, list, recipe, plan, searching.today());
-    }
-
-    private static NameRecipe recipe(TakeLook look, ChannelList list) {
-        if (look.recipe() == null || look.recipe().isBlank()) {
-            return list.naming();
-        }
-        return Arrays.stream(NameRecipe.values())
-                .filter(recipe -> id(recipe).equals(look.recipe()))
-                .findFirst()
-                .orElseThrow(() -> ProblemException.refused(
-                        "recipe-unknown",
-                        "Unknown recipe",
-                        "\"" + look.recipe() + "\" is no way to name channels; ask /api/recipes for those there are."));
-    }
-
-    private static String id(NameRecipe recipe) {
-        return recipe.name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 }

@@ -16,6 +16,7 @@ import reckonrod.core.list.Block;
 import reckonrod.core.list.ChannelList;
 import reckonrod.core.list.Dismissal;
 import reckonrod.core.list.ListChange;
+import reckonrod.core.list.ListEdit;
 import reckonrod.core.list.ListEntry;
 import reckonrod.core.list.NameRecipe;
 import reckonrod.core.list.SlotRange;
@@ -59,9 +60,12 @@ class ListDocumentTest {
                 NameRecipe.CALL_SIGN,
                 List.of(new Block("B", new SlotRange(1, 3))),
                 entries);
-        list = ((ListChange.Changed) list.dismiss(new UUID(1, 3), new Dismissal("a-b", Field.SLOT, "so what"))).list();
-        list = ((ListChange.Changed)
-                        list.edit(new UUID(1, 0), list.entries().get(1).channel(), "another line"))
+        list = ((ListChange.Changed) new ListEdit.LayAside(new UUID(1, 3), new Dismissal("a-b", Field.SLOT, "so what"))
+                        .applyTo(list))
+                .list();
+        list = ((ListChange.Changed) new ListEdit.Rewrite(
+                                new UUID(1, 0), list.entries().get(1).channel(), "another line")
+                        .applyTo(list))
                 .list();
         String json = JSON.writeValueAsString(ListDocument.of(list));
         assertThat(JSON.readValue(json, ListDocument.class).toList()).isEqualTo(list);

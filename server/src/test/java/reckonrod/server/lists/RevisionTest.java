@@ -13,6 +13,7 @@ import reckonrod.core.bandplan.BandPlans;
 import reckonrod.core.channel.Channel;
 import reckonrod.core.list.ChannelList;
 import reckonrod.core.list.ListChange;
+import reckonrod.core.list.ListEdit;
 import reckonrod.core.list.ListEntry;
 import reckonrod.core.list.MoveWay;
 import reckonrod.core.list.SlotRange;
@@ -37,17 +38,18 @@ class RevisionTest {
         return Reckoner.reckon(line, PLAN).channel().orElseThrow();
     }
 
-    private ListChange anyChange(ChannelList list, int number) {
+    private ListEdit anyEdit(ChannelList list, int number) {
         List<ListEntry> entries = List.copyOf(list.entries().values());
         if (entries.isEmpty() || random.nextInt(4) == 0) {
-            return list.put(random.nextInt(60), entry(number));
+            return new ListEdit.Put(random.nextInt(60), List.of(entry(number)));
         }
         ListEntry some = entries.get(random.nextInt(entries.size()));
         return switch (random.nextInt(6)) {
-            case 0 -> list.delete(some.id());
-            case 1 -> list.move(some.id(), random.nextInt(60), random.nextBoolean() ? MoveWay.PUSH : MoveWay.SWAP);
-            case 2 -> list.pin(some.id(), !some.pinned());
-            default -> list.edit(some.id(), channel("X 147.135+ 127.3"), "X 147.135+ 127.3 " + number);
+            case 0 -> new ListEdit.Delete(some.id());
+            case 1 ->
+                new ListEdit.Move(some.id(), random.nextInt(60), random.nextBoolean() ? MoveWay.PUSH : MoveWay.SWAP);
+            case 2 -> new ListEdit.Pin(some.id(), !some.pinned());
+            default -> new ListEdit.Rewrite(some.id(), channel("X 147.135+ 127.3"), "X 147.135+ 127.3 " + number);
         };
     }
 
@@ -59,7 +61,7 @@ class RevisionTest {
         List<ChannelList> lists = new ArrayList<>(List.of(list));
         for (int i = 0; i < 400; i++) {
             ChannelList before = list;
-            list = anyChange(list, i).fold(ListChange.Changed::list, refused -> before);
+            list = anyEdit(list, i).applyTo(list).fold(ListChange.Changed::list, refused -> before);
             revision = revision.next(before, list, "Change " + i, Instant.EPOCH);
             kept.add(revision);
             lists.add(list);

@@ -1,0 +1,185 @@
+package reckonrod.core.list;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.NavigableMap;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import reckonrod.core.channel.Channel;
+import reckonrod.core.finding.Field;
+
+/**
+ * A change of a list, as a value: the one way in which lists change. What it did is told in its {@link ListChange.Changed}
+ * and stands in the history under those words.
+ */
+public sealed interface ListEdit {
+    /** The list after the edit, or why there is none. */
+    ListChange applyTo(ChannelList list);
+
+    /**
+     * Channels go into the slot and the free ones after it, in order; all of them or none.
+     *
+     * @param entries one or more
+     */
+    record Put(int slot, List<ListEntry> entries) implements ListEdit {
+        public Put {
+            entries = List.copyOf(entries);
+        }
+
+        @Override
+        public ListChange applyTo(ChannelList list) {
+            return list.putAll(slot, entries);
+        }
+    }
+
+    /**
+     * Channels go together into a new block: the first run of free slots that no block claims.
+     *
+     * @param slot where to begin to look
+     */
+    record PutBlock(String block, int slot, List<ListEntry> entries) implements ListEdit {
+        public PutBlock {
+            entries = List.copyOf(entries);
+        }
+
+        @Override
+        public ListChange applyTo(ChannelList list) {
+            return list.putBlock(block, slot, entries);
+        }
+    }
+
+    /**
+     * A channel becomes another one in its slot.
+     *
+     * @param line the line that gives it, as typed
+     */
+    record Rewrite(UUID id, Channel channel, String line) implements ListEdit {
+        @Override
+        public ListChange applyTo(ChannelList list) {
+            return list.edit(id, channel, line);
+        }
+    }
+
+    /** A channel goes; its slot becomes free. */
+    record Delete(UUID id) implements ListEdit {
+        @Override
+        public ListChange applyTo(ChannelList list) {
+            return list.delete(id);
+        }
+    }
+
+    /** A channel goes to another slot. */
+    record Move(UUID id, int slot, MoveWay way) implements ListEdit {
+        @Override
+        public ListChange applyTo(ChannelList list) {
+            return list.move(id, slot, way);
+        }
+    }
+
+    /** A channel keeps its slot from now on, or keeps it no longer. */
+    record Pin(UUID id, boolean pinned) implements ListEdit {
+        @Override
+        public ListChange applyTo(ChannelList list) {
+            return list.pin(id, pinned);
+        }
+    }
+
+    /** A finding on a channel is laid aside. */
+    record LayAside(UUID id, Dismissal dismissal) implements ListEdit {
+        @Override
+        public ListChange applyTo(ChannelList list) {
+            return list.dismiss(id, dismissal);
+        }
+    }
+
+    /** A finding that was laid aside is looked at again. */
+    record LookAgain(UUID id, String code, Field field) implements ListEdit {
+        @Override
+        public ListChange applyTo(ChannelList list) {
+            return list.lookAgain(id, code, field);
+        }
+    }
+
+    /** A block goes, with the channels in it; pinned ones stay. */
+    record TakeBlockOut(String block) implements ListEdit {
+        @Override
+        public ListChange applyTo(ChannelList list) {
+            return list.takeBlockOut(block);
+        }
+    }
+
+    /** Channels from a directory are named so from now on, and these are the first. */
+    record TakeIn(NameRecipe naming, int slot, List<ListEntry> entries) implements ListEdit {
+        public TakeIn {
+            entries = List.copyOf(entries);
+        }
+
+        @Override
+        public ListChange applyTo(ChannelList list) {
+            return list.namedBy(naming).putAll(slot, entries);
+        }
+    }
+
+    /**
+     * The list goes by another plan and licence.
+     *
+     * @param planId the plan
+     * @param licence the class of licence of that plan
+     * @param words the two as people say them
+     * @param entries the channels as that plan works them out
+     */
+    record GoBy(String planId, String licence, String words, NavigableMap<Integer, ListEntry> entries)
+            implements ListEdit {
+        @Override
+        public ListChange applyTo(ChannelList list) {
+            return new ListChange.Changed(
+                    list.byPlan(planId, licence, entries),
+                    "Go by " + words,
+                    list.slots().first());
+        }
+    }
+
+    /** The list becomes as it was at another time. */
+    record GoBack(ChannelList past, String words) implements ListEdit {
+        @Override
+        public ListChange applyTo(ChannelList list) {
+            return new ListChange.Changed(
+                    past, "Back to: " + words, list.slots().first());
+        }
+    }
+
+    /** The most characters of what several edits are called together. */
+    int MOST_SUMMARY_CHARACTERS = 200;
+
+    /**
+     * Several edits that stand or fall together.
+     *
+     * @param edits each worked out from the list as those before it leave it; one or more
+     */
+    static ListChange applyAll(ChannelList list, List<Function<ChannelList, ListEdit>> edits) {
+        ListChange.Changed now = new ListChange.Changed(list, "", list.slots().first());
+        List<String> summaries = new ArrayList<>();
+        for (int i = 0; i < edits.size(); i++) {
+            ListChange next = edits.get(i).apply(now.list()).applyTo(now.list());
+            if (next instanceof ListChange.Refused refused) {
+                return edits.size() == 1
+                        ? refused
+                        : new ListChange.Refused("Change " + (i + 1) + " of " + edits.size() + ": " + refused.reason()
+                                + " None of them was made.");
+            }
+            now = (ListChange.Changed) next;
+            summaries.add(now.summary());
+        }
+        return new ListChange.Changed(now.list(), together(summaries), now.slot());
+    }
+
+    private static String together(List<String> summaries) {
+        if (summaries.size() == 1) {
+            return summaries.get(0);
+        }
+        String all =
+                summaries.size() + " changes: " + summaries.stream().distinct().collect(Collectors.joining("; "));
+        return all.length() <= MOST_SUMMARY_CHARACTERS ? all : all.substring(0, MOST_SUMMARY_CHARACTERS - 1) + "…";
+    }
+}

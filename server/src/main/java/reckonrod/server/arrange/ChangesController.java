@@ -1,0 +1,58 @@
+package reckonrod.server.arrange;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotEmpty;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import java.util.UUID;
+import java.util.function.Function;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import reckonrod.core.list.ChannelList;
+import reckonrod.core.list.ListEdit;
+import reckonrod.server.lists.ListStore;
+
+/** Every change of a list comes in here: one edit, or several that stand or fall together and are undone together. */
+@RestController
+@RequestMapping("/api/lists/{id}/changes")
+class ChangesController {
+    private static final int MOST_EDITS = 500;
+
+    private final ListStore store;
+    private final ListViews views;
+    private final EditReader reader;
+
+    ChangesController(ListStore store, ListViews views, EditReader reader) {
+        this.store = store;
+        this.views = views;
+        this.reader = reader;
+    }
+
+    /**
+     * What is to be changed.
+     *
+     * @param baseVersion the version that the person was looking at
+     */
+    record ChangeRequest(
+            @NotNull(message = EditRequest.NEEDED) Long baseVersion,
+
+            @NotEmpty(message = "must have at least one edit")
+            @Size(max = MOST_EDITS, message = "must have at most " + MOST_EDITS + " edits")
+            List<@NotNull(message = EditRequest.NEEDED) @Valid EditRequest> edits) {}
+
+    /** The list after a change, the slot to look at, and what was done in words. */
+    record ListChanged(ListView list, int slot, String said) {}
+
+    @PostMapping
+    ListChanged change(@PathVariable UUID id, @Valid @RequestBody ChangeRequest request) {
+        List<Function<ChannelList, ListEdit>> edits = request.edits().stream()
+                .<Function<ChannelList, ListEdit>>map(edit -> list -> reader.read(edit, list))
+                .toList();
+        ListStore.ChangedList changed = store.change(id, request.baseVersion(), list -> ListEdit.applyAll(list, edits));
+        return new ListChanged(views.changed(changed.list()), changed.slot(), changed.summary());
+    }
+}

@@ -1,0 +1,106 @@
+package reckonrod.server.arrange;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+import reckonrod.core.bandplan.BandPlan;
+import reckonrod.core.finding.Field;
+import reckonrod.core.list.ChannelList;
+import reckonrod.core.list.Dismissal;
+import reckonrod.core.list.ListEdit;
+import reckonrod.core.list.ListEntry;
+import reckonrod.core.list.MoveWay;
+import reckonrod.core.planchange.PlanChange;
+import reckonrod.server.plans.PlanLookup;
+import reckonrod.server.problem.ProblemException;
+import reckonrod.server.take.Takes;
+
+/** Makes edits of what comes over the wire: lines become channels by the list's plan, entries become what they are taken as. */
+@Component
+class EditReader {
+    private final PlanLookup plans;
+    private final WorkedOut lines;
+    private final Takes takes;
+
+    EditReader(PlanLookup plans, WorkedOut lines, Takes takes) {
+        this.plans = plans;
+        this.lines = lines;
+        this.takes = takes;
+    }
+
+    /** The edit, for the list that it is made to. */
+    ListEdit read(EditRequest request, ChannelList list) {
+        BandPlan plan = plans.planOf(list);
+        if (request instanceof EditRequest.Put put) {
+            List<ListEntry> entries =
+                    put.lines().stream().map(line -> entry(line, plan)).toList();
+            return block(put.block())
+                    .<ListEdit>map(name -> new ListEdit.PutBlock(name, put.slot(), entries))
+                    .orElseGet(() -> new ListEdit.Put(put.slot(), entries));
+        } else if (request instanceof EditRequest.Rewrite rewrite) {
+            return new ListEdit.Rewrite(
+                    rewrite.channel(),
+                    lines.channel(rewrite.line(), plan),
+                    rewrite.line().strip());
+        } else if (request instanceof EditRequest.Delete delete) {
+            return new ListEdit.Delete(delete.channel());
+        } else if (request instanceof EditRequest.Move move) {
+            return new ListEdit.Move(
+                    move.channel(), move.slot(), move.way() == EditRequest.Way.push ? MoveWay.PUSH : MoveWay.SWAP);
+        } else if (request instanceof EditRequest.Pin pin) {
+            return new ListEdit.Pin(pin.channel(), pin.pinned());
+        } else if (request instanceof EditRequest.LayAside aside) {
+            return new ListEdit.LayAside(
+                    aside.channel(), new Dismissal(aside.code(), field(aside.field()), aside.reason()));
+        } else if (request instanceof EditRequest.LookAgain again) {
+            return new ListEdit.LookAgain(again.channel(), again.code(), field(again.field()));
+        } else if (request instanceof EditRequest.Take take) {
+            return take(take, list, plan);
+        } else if (request instanceof EditRequest.TakeBlockOut out) {
+            return new ListEdit.TakeBlockOut(out.block());
+        }
+        return goBy((EditRequest.GoBy) request, list, plan);
+    }
+
+    private ListEdit take(EditRequest.Take take, ChannelList list, BandPlan plan) {
+        List<ListEntry> entries = takes.channels(take.take(), list, plan);
+        return block(take.block())
+                .<ListEdit>map(name -> new ListEdit.PutBlock(name, take.slot(), entries))
+                .orElseGet(() -> new ListEdit.TakeIn(takes.recipe(take.take(), list), take.slot(), entries));
+    }
+
+    private ListEdit goBy(EditRequest.GoBy goBy, ChannelList list, BandPlan from) {
+        BandPlan to = plans.plan(goBy.bandPlan(), Optional.ofNullable(goBy.licence()));
+        PlanChange change = PlanChange.of(list, from, to);
+        return new ListEdit.GoBy(
+                change.list().bandPlanId(),
+                change.list().licence(),
+                to.title() + ", licence " + to.licence().name(),
+                change.list().entries());
+    }
+
+    private ListEntry entry(String line, BandPlan plan) {
+        return ListEntry.of(UUID.randomUUID(), lines.channel(line, plan), line.strip());
+    }
+
+    private static Optional<String> block(String name) {
+        return Optional.ofNullable(name).map(String::strip).filter(each -> !each.isEmpty());
+    }
+
+    private static Field field(String name) {
+        return Arrays.stream(Field.values())
+                .filter(each -> each.name().equalsIgnoreCase(name))
+                .findFirst()
+                .orElseThrow(() -> ProblemException.refused(
+                        "field-unknown",
+                        "No such part of a channel",
+                        "field was \"" + name + "\" and must be one of "
+                                + Arrays.stream(Field.values())
+                                        .map(each -> each.name().toLowerCase(java.util.Locale.ROOT))
+                                        .collect(Collectors.joining(", "))
+                                + "."));
+    }
+}

@@ -1,0 +1,114 @@
+import { useQueryClient } from '@tanstack/vue-query'
+import { computed, ref, type Ref } from 'vue'
+import { api, knows, Problem, unwrap, type Edit, type ListView } from '@/shared/api/client'
+import { useCursor } from '@/shared/composables/useCursor'
+import { useNotice } from '@/shared/composables/useNotice'
+import { focusWorkGently } from '@/shared/keys/useScreen'
+
+const running = ref(0)
+
+/** A view with the rows that differ from it. */
+export function merged(before: ListView, changed: ListView): ListView {
+  const rows = new Map(before.rows.map((row) => [row.slot, row]))
+  changed.freed.forEach((slot) => rows.delete(slot))
+  changed.rows.forEach((row) => rows.set(row.slot, row))
+  return {
+    ...changed,
+    rows: [...rows.values()].sort((a, b) => a.slot - b.slot),
+    freed: [],
+    since: null,
+  }
+}
+
+/** Changes of a list. Each says what it was based on; one that comes too late is told and the newest list is shown. */
+export function useListChanges(listId: Ref<string | null>) {
+  const cache = useQueryClient()
+  const cursor = useCursor()
+  const { tell, tellProblem } = useNotice()
+  const key = () => ['list', listId.value]
+
+  async function ensured(): Promise<ListView> {
+    const id = listId.value ?? ''
+    return cache.ensureQueryData({
+      queryKey: key(),
+      queryFn: () => unwrap(api.GET('/api/lists/{id}', { params: { path: { id } } })),
+    })
+  }
+
+  /** What differs from the view that is here is put into it; what differs from another one is not enough. */
+  async function show(list: ListView) {
+    const here = cache.getQueryData<ListView>(key())
+    if (list.since === null) cache.setQueryData(key(), list)
+    else if (here?.mark === list.since) cache.setQueryData(key(), merged(here, list))
+    else await cache.invalidateQueries({ queryKey: key() })
+  }
+
+  async function run(
+    change: (list: ListView) => Promise<{ list: ListView; slot?: number; said?: string }>,
+    said?: string | true,
+  ) {
+    running.value++
+    try {
+      const list = await ensured()
+      knows(list)
+      const done = await change(list)
+      await show(done.list)
+      void cache.invalidateQueries({ queryKey: ['lists'] })
+      void cache.invalidateQueries({ queryKey: ['difference'] })
+      void cache.invalidateQueries({ queryKey: ['fit'] })
+      void cache.invalidateQueries({ queryKey: ['findings'] })
+      if (done.slot !== undefined) cursor.value = done.slot
+      if (said) tell(said === true ? (done.said ?? '') : said)
+      focusWorkGently()
+      return true
+    } catch (cause) {
+      tellProblem(cause)
+      if (cause instanceof Problem && cause.status === 409) await cache.invalidateQueries({ queryKey: key() })
+      return false
+    } finally {
+      running.value--
+    }
+  }
+
+  return {
+    busy: computed(() => running.value > 0),
+    /** Makes one edit, or several that stand or fall together. What a move did to others, to blocks and pins is told. */
+    change: (...edits: Edit[]) =>
+      run(
+        (list) =>
+          unwrap(
+            api.POST('/api/lists/{id}/changes', {
+              params: { path: { id: list.id } },
+              body: { baseVersion: list.version, edits },
+            }),
+          ),
+        edits.some((each) => each.kind === 'move') || undefined,
+      ),
+    undo: () => step('undo'),
+    redo: () => step('redo'),
+    restore: (revision: number) =>
+      run(async (list) => ({
+        list: await unwrap(
+          api.POST('/api/lists/{id}/restore', {
+            params: { path: { id: list.id } },
+            body: { baseVersion: list.version, revision },
+          }),
+        ),
+      })),
+  }
+
+  async function step(way: 'undo' | 'redo') {
+    const what = (await ensured())[way]
+    return run(
+      async (list) => ({
+        list: await unwrap(
+          api.POST(`/api/lists/{id}/${way}`, {
+            params: { path: { id: list.id } },
+            body: { baseVersion: list.version },
+          }),
+        ),
+      }),
+      what ? `${way === 'undo' ? 'Undone' : 'Done again'}: ${what}` : undefined,
+    )
+  }
+}
