@@ -58,11 +58,17 @@ async function takeBlockOut(name: string) {
     tell(`“${name}” is out of the list; Undo brings it back`)
 }
 const counts = computed(() => {
-  const found = list.value?.rows.flatMap((each) => each.findings) ?? []
-  return (['error', 'doubt', 'note'] as const)
-    .map((severity) => ({ severity, count: found.filter((each) => each.severity === severity).length }))
-    .filter((each) => each.count > 0)
-    .map((each) => `${each.count} ${each.severity}${each.count > 1 ? 's' : ''}`)
+  const now = list.value?.counts
+  if (!now) return []
+  return (
+    [
+      ['error', now.errors],
+      ['doubt', now.doubts],
+      ['note', now.notes],
+    ] as const
+  )
+    .filter(([, count]) => count > 0)
+    .map(([word, count]) => counted(count, word))
 })
 
 function edit(item: RodItem) {

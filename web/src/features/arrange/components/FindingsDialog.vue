@@ -18,10 +18,10 @@ const { data, error } = useQuery({
 type Kind = 'error' | 'doubt' | 'note' | 'aside'
 const only = ref<Kind | null>(null)
 const kinds = computed<{ kind: Kind; words: string; count: number }[]>(() => [
-  { kind: 'error', words: 'errors', count: data.value?.errors ?? 0 },
-  { kind: 'doubt', words: 'doubts', count: data.value?.doubts ?? 0 },
-  { kind: 'note', words: 'notes', count: data.value?.notes ?? 0 },
-  { kind: 'aside', words: 'laid aside', count: data.value?.laidAside ?? 0 },
+  { kind: 'error', words: 'errors', count: data.value?.counts.errors ?? 0 },
+  { kind: 'doubt', words: 'doubts', count: data.value?.counts.doubts ?? 0 },
+  { kind: 'note', words: 'notes', count: data.value?.counts.notes ?? 0 },
+  { kind: 'aside', words: 'laid aside', count: data.value?.counts.laidAside ?? 0 },
 ])
 const shown = computed(
   () =>

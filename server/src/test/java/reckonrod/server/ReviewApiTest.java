@@ -87,7 +87,7 @@ class ReviewApiTest extends ServerTest {
         change(list, 0, edit("put", "slot", 0, "lines", List.of("CALL 146.520", "BAD 145.310+", "C 156.800")))
                 .ok();
         JsonNode findings = get("/api/lists/" + list + "/findings").ok();
-        assertThat(findings.path("doubts").asInt()).isEqualTo(2);
+        assertThat(findings.path("counts").path("doubts").asInt()).isEqualTo(2);
         assertThat(findings.path("findings").get(0).path("label").asString()).isEqualTo("BAD");
         String channel =
                 get("/api/lists/" + list).ok().path("rows").get(0).path("id").asString();
@@ -112,6 +112,7 @@ class ReviewApiTest extends ServerTest {
         assertThat(row.path("laidAside").get(0).path("reason").asString()).isEqualTo("Summit only");
         assertThat(get("/api/lists/" + list + "/findings")
                         .ok()
+                        .path("counts")
                         .path("laidAside")
                         .asInt())
                 .isEqualTo(1);

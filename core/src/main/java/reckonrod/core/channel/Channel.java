@@ -99,6 +99,11 @@ public record Channel(
         return transmit().map(transmit -> Shift.between(receive, transmit));
     }
 
+    /** What of it can be told on the air; two channels that are equal in that are the same. */
+    public OnAir onAir() {
+        return new OnAir(receive, transmit(), talkTone, listenTone, emission);
+    }
+
     /** Whether it talks where it listens. */
     public boolean isSimplex() {
         return shift().equals(Optional.of(Shift.NONE));

@@ -80,7 +80,7 @@ final class DuplicateCheck implements ListRule {
         if (first.power() != channel.power()) {
             differences.add("the power");
         }
-        if (differences.isEmpty()) {
+        if (first.onAir().equals(channel.onAir()) && differences.isEmpty()) {
             return Finding.of(DUPLICATE, Field.SLOT, other(other, first, Map.of()));
         }
         return Finding.of(

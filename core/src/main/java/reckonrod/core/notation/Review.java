@@ -6,11 +6,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import reckonrod.core.bandplan.BandPlan;
-import reckonrod.core.channel.Channel;
+import reckonrod.core.channel.OnAir;
 import reckonrod.core.finding.Severity;
-import reckonrod.core.frequency.Frequency;
 import reckonrod.core.list.ChannelList;
-import reckonrod.core.tone.Tone;
 
 /**
  * Many lines worked out at once, such as a whole directory listing.
@@ -37,15 +35,9 @@ public record Review(List<ReviewedLine> lines) {
      * @param number its number in the text, from 1
      * @param answer the worked answer
      * @param verdict what to do with it
-     * @param twin where the same pair and tones are already: a slot of the list or an earlier line, in words; else empty
+     * @param twin where the same channel is already: a slot of the list or an earlier line, in words; else empty
      */
     public record ReviewedLine(int number, WorkedAnswer answer, Verdict verdict, String twin) {}
-
-    private record Key(Frequency receive, Optional<Frequency> transmit, Tone talkTone, Tone listenTone) {
-        static Key of(Channel channel) {
-            return new Key(channel.receive(), channel.transmit(), channel.talkTone(), channel.listenTone());
-        }
-    }
 
     public Review {
         lines = List.copyOf(lines);
@@ -64,8 +56,9 @@ public record Review(List<ReviewedLine> lines) {
             throw new IllegalArgumentException(
                     "Text must be at most " + MOST_LINES + " lines, was " + lines.size() + " lines");
         }
-        Map<Key, String> known = new HashMap<>();
-        list.entries().forEach((slot, entry) -> known.putIfAbsent(Key.of(entry.channel()), "slot " + slot));
+        Map<OnAir, String> known = new HashMap<>();
+        list.entries()
+                .forEach((slot, entry) -> known.putIfAbsent(entry.channel().onAir(), "slot " + slot));
         List<ReviewedLine> reviewed = new ArrayList<>();
         for (int i = 0; i < lines.size(); i++) {
             String line = lines.get(i).replace("\uFEFF", "").strip();
@@ -73,7 +66,7 @@ public record Review(List<ReviewedLine> lines) {
                 WorkedAnswer answer = Reckoner.reckon(line, plan);
                 String here = "line " + (i + 1);
                 String twin = answer.channel()
-                        .map(channel -> known.putIfAbsent(Key.of(channel), here))
+                        .map(channel -> known.putIfAbsent(channel.onAir(), here))
                         .orElse(null);
                 reviewed.add(new ReviewedLine(
                         i + 1,

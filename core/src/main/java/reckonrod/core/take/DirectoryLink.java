@@ -42,19 +42,11 @@ public final class DirectoryLink {
         Optional<Channel> before = Reckoner.reckon(taken.published(), plan).channel();
         if (now.isPresent()
                 && before.isPresent()
-                && differ(now.get(), before.get())
-                && differ(now.get(), taken.channel())) {
+                && !now.get().onAir().equals(before.get().onAir())
+                && !now.get().onAir().equals(taken.channel().onAir())) {
             findings.add(changed(taken.channel(), before.get(), now.get(), plan));
         }
         return findings;
-    }
-
-    private static boolean differ(Channel one, Channel other) {
-        return !one.receive().equals(other.receive())
-                || !one.transmit().equals(other.transmit())
-                || !one.talkTone().equals(other.talkTone())
-                || !one.listenTone().equals(other.listenTone())
-                || one.emission() != other.emission();
     }
 
     private static Finding changed(Channel channel, Channel before, Channel now, BandPlan plan) {

@@ -59,7 +59,7 @@ public final class Taking {
 
     private static Optional<Finding> twin(Channel channel, ChannelList list) {
         return list.entries().entrySet().stream()
-                .filter(each -> isSame(each.getValue().channel(), channel))
+                .filter(each -> each.getValue().channel().onAir().equals(channel.onAir()))
                 .findFirst()
                 .map(each -> Finding.of(
                         ALREADY,
@@ -67,13 +67,6 @@ public final class Taking {
                         Map.of(
                                 "name", each.getValue().channel().label(),
                                 "slot", String.valueOf(each.getKey()))));
-    }
-
-    private static boolean isSame(Channel one, Channel other) {
-        return one.receive().equals(other.receive())
-                && one.transmit().equals(other.transmit())
-                && one.talkTone().equals(other.talkTone())
-                && one.listenTone().equals(other.listenTone());
     }
 
     private static String folded(String name) {

@@ -25,7 +25,7 @@ class FindingsController {
     }
 
     /** Everything that was found, gravest first; what was laid aside comes last. */
-    record ListFindings(long version, int errors, int doubts, int notes, int laidAside, List<ListFinding> findings) {}
+    record ListFindings(long version, ListView.CountsView counts, List<ListFinding> findings) {}
 
     /**
      * A finding with its channel.
@@ -60,13 +60,7 @@ class FindingsController {
         open.sort(Comparator.comparing(each -> each.finding().severity()));
         List<ListFinding> all = new ArrayList<>(open);
         all.addAll(aside);
-        return new ListFindings(
-                view.version(),
-                count(open, FindingView.SeverityView.error),
-                count(open, FindingView.SeverityView.doubt),
-                count(open, FindingView.SeverityView.note),
-                aside.size(),
-                all);
+        return new ListFindings(view.version(), view.counts(), all);
     }
 
     private static String radioName(ListView view, ListView.RowFit fit) {
@@ -75,11 +69,5 @@ class FindingsController {
                 .map(ListView.RadioName::name)
                 .findFirst()
                 .orElse(fit.radioId());
-    }
-
-    private static int count(List<ListFinding> findings, FindingView.SeverityView severity) {
-        return (int) findings.stream()
-                .filter(each -> each.finding().severity() == severity)
-                .count();
     }
 }

@@ -1,7 +1,10 @@
 package reckonrod.server.arrange;
 
 import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.Collection;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.channel.Channel;
@@ -20,6 +23,7 @@ import reckonrod.server.reckon.ReckonAnswer;
  *
  * @param rows its channels; when {@code since} is there, only those that differ from the view of that mark
  * @param freed the slots that hold nothing any more since that view
+ * @param counts the findings of all rows, those of the radios too
  * @param mark names this view; said as {@code Known-List} with a change, only what differs comes back
  * @param since the mark of the view that rows and freed are to be applied to
  */
@@ -37,9 +41,28 @@ public record ListView(
         String mark,
         @Schema(nullable = true) String since,
         List<RadioName> radios,
+        CountsView counts,
         @Schema(nullable = true) UUID homeId,
         @Schema(nullable = true) String undo,
         @Schema(nullable = true) String redo) {
+    /** How many findings are open, on the list and on what each radio makes of it, and how many were laid aside. */
+    public record CountsView(int errors, int doubts, int notes, int laidAside) {
+        static CountsView of(Collection<RowView> rows) {
+            Map<FindingView.SeverityView, Integer> open = new EnumMap<>(FindingView.SeverityView.class);
+            int aside = 0;
+            for (RowView row : rows) {
+                row.findings().forEach(each -> open.merge(each.severity(), 1, Integer::sum));
+                row.fits().forEach(fit -> fit.findings().forEach(each -> open.merge(each.severity(), 1, Integer::sum)));
+                aside += row.laidAside().size();
+            }
+            return new CountsView(
+                    open.getOrDefault(FindingView.SeverityView.error, 0),
+                    open.getOrDefault(FindingView.SeverityView.doubt, 0),
+                    open.getOrDefault(FindingView.SeverityView.note, 0),
+                    aside);
+        }
+    }
+
     /** A finding that was laid aside, with the reason. */
     public record LaidAsideView(FindingView finding, String reason) {
         static LaidAsideView of(SlotFindings.LaidAside each, BandPlan plan) {

@@ -112,6 +112,7 @@ class ListViews {
                 units.stream()
                         .map(unit -> new ListView.RadioName(unit.id(), unit.name()))
                         .toList(),
+                ListView.CountsView.of(rows.values()),
                 stored.homeId().orElse(null),
                 stored.undo().orElse(null),
                 stored.redo().orElse(null));

@@ -10,6 +10,7 @@ import reckonrod.core.fit.FitReason;
 import reckonrod.core.fit.Fitter;
 import reckonrod.core.fit.Placement;
 import reckonrod.core.list.ListChange;
+import reckonrod.core.list.ListEdit;
 import reckonrod.core.list.ListEntry;
 import reckonrod.server.lists.ListStore;
 import reckonrod.server.radios.RadioUnits;
@@ -29,7 +30,8 @@ class Placing {
 
     ReckonAnswer.PlaceView place(UUID listId, int slot, Channel channel, String line, BandPlan plan) {
         ListEntry entry = ListEntry.of(NOBODY, channel, line);
-        ListChange put = lists.get(listId).list().put(slot, entry);
+        ListChange put =
+                new ListEdit.Put(slot, List.of(entry)).applyTo(lists.get(listId).list());
         Optional<Integer> taken = put.fold(changed -> Optional.of(changed.slot()), refused -> Optional.empty());
         List<ReckonAnswer.RadioFitView> fits = radios.all().stream()
                 .map(unit ->
