@@ -1,7 +1,7 @@
 package reckonrod.core.fit;
 
-import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Stream;
 import reckonrod.core.channel.Channel;
 import reckonrod.core.channel.Emission;
@@ -50,12 +50,12 @@ record EmissionConcern() implements Concern {
     }
 
     private static boolean has(Limits limits, Channel channel, Emission emission) {
-        List<BandLimit> used = Stream.concat(
-                        limits.receiving(channel.receive()).stream(),
-                        channel.transmit().flatMap(limits::transmitting).stream())
-                .toList();
-        return used.isEmpty()
-                ? limits.receive().stream().anyMatch(band -> band.emissions().contains(emission))
-                : used.stream().allMatch(band -> band.emissions().contains(emission));
+        Optional<BandLimit> listens = limits.receiving(channel.receive());
+        Optional<BandLimit> talks = channel.transmit().flatMap(limits::transmitting);
+        if (listens.isEmpty() && talks.isEmpty()) {
+            return limits.receive().stream().anyMatch(band -> band.emissions().contains(emission));
+        }
+        return (listens.isEmpty() || listens.get().emissions().contains(emission))
+                && (talks.isEmpty() || talks.get().emissions().contains(emission));
     }
 }

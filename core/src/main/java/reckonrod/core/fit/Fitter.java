@@ -51,8 +51,7 @@ public final class Fitter {
 
     /** The same for who remembers what entries gave before. */
     public FitReport fit(ChannelList list, Memory memory) {
-        RadioWide wide = RadioWide.of(
-                list.entries().values().stream().map(ListEntry::channel).toList(), radio.limits());
+        RadioWide wide = wide(list);
         List<Placement> placements = placements(list, wide, memory);
         if (radio.limits().shift() instanceof ShiftLimit.Steps steps) {
             List<Placement> separate = placements.stream()
@@ -69,6 +68,20 @@ public final class Fitter {
             }
         }
         return new FitReport(radio, placements, wide.settings(), FitChecks.of(radio, placements));
+    }
+
+    /** What cannot go in anyway has no say in what is set once for all. */
+    private RadioWide wide(ChannelList list) {
+        return radio.limits().shift() instanceof ShiftLimit.OncePerBand
+                ? RadioWide.of(
+                        list.entries().entrySet().stream()
+                                .filter(each -> fit(each.getKey(), each.getValue())
+                                        .content()
+                                        .isPresent())
+                                .map(each -> each.getValue().channel())
+                                .toList(),
+                        radio.limits())
+                : RadioWide.NOTHING;
     }
 
     private List<Placement> placements(ChannelList list, RadioWide wide, Memory memory) {

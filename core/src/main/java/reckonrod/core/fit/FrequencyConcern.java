@@ -34,18 +34,22 @@ record FrequencyConcern() implements Concern {
     @Override
     public void judge(Candidate candidate, Limits limits) {
         Channel channel = candidate.channel();
-        one(candidate, Field.RECEIVE, channel.receive(), limits.receive(), DEAF);
+        one(candidate, Field.RECEIVE, channel.receive(), limits.receiving(channel.receive()), limits.receive(), DEAF);
         channel.transmit().ifPresent(talk -> {
-            if (channel.isDuplex() || limits.transmitting(talk).isEmpty()) {
-                one(candidate, Field.TRANSMIT, talk, limits.transmit(), MUTE);
+            Optional<BandLimit> band = limits.transmitting(talk);
+            if (channel.isDuplex() || band.isEmpty()) {
+                one(candidate, Field.TRANSMIT, talk, band, limits.transmit(), MUTE);
             }
         });
     }
 
     private static void one(
-            Candidate candidate, Field field, Frequency frequency, List<BandLimit> bands, FindingKind outside) {
-        Optional<BandLimit> band =
-                bands.stream().filter(each -> each.contains(frequency)).findFirst();
+            Candidate candidate,
+            Field field,
+            Frequency frequency,
+            Optional<BandLimit> band,
+            List<BandLimit> bands,
+            FindingKind outside) {
         if (band.isEmpty()) {
             candidate.leftOut(
                     outside,

@@ -26,6 +26,11 @@ public record BandLimit(FrequencyRange range, List<Raster> steps, List<Emission>
 
     /** Whether one of its steps reaches the frequency. */
     public boolean tunes(Frequency frequency) {
-        return steps.stream().anyMatch(step -> step.contains(frequency));
+        for (Raster step : steps) {
+            if (step.contains(frequency)) {
+                return true;
+            }
+        }
+        return false;
     }
 }

@@ -45,6 +45,12 @@ public record Limits(
     }
 
     private static Optional<BandLimit> in(List<BandLimit> bands, Frequency frequency) {
-        return bands.stream().filter(band -> band.contains(frequency)).findFirst();
+        // A loop, for every fit of every channel asks here several times.
+        for (BandLimit band : bands) {
+            if (band.contains(frequency)) {
+                return Optional.of(band);
+            }
+        }
+        return Optional.empty();
     }
 }

@@ -7,12 +7,12 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.directory.DirectoryEntry;
+import reckonrod.core.directory.listing.ColumnGuess;
+import reckonrod.core.directory.listing.CsvTable;
+import reckonrod.core.directory.listing.Mapping;
+import reckonrod.core.directory.listing.RowReader;
+import reckonrod.core.directory.listing.Table;
 import reckonrod.core.list.NameRecipe;
-import reckonrod.core.listing.ColumnGuess;
-import reckonrod.core.listing.CsvTable;
-import reckonrod.core.listing.Mapping;
-import reckonrod.core.listing.RowReader;
-import reckonrod.core.listing.Table;
 import reckonrod.core.notation.LineWriter;
 
 /**

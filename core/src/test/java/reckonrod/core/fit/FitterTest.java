@@ -104,10 +104,20 @@ class FitterTest {
     @Test
     void aShiftSizeThatIsSetOnceIsThatOfMostChannels() {
         FitReport report = new Fitter(model("orvane-ot9"), R2)
-                .fit(Lists.of(R2, "A 146.520", "B 145.310 -1.0", "C 145.330-", "D 145.350-", "E 441.150+"));
+                .fit(Lists.of(
+                        R2,
+                        "A 146.520",
+                        "B 145.310 -1.0",
+                        "C 145.330-",
+                        "D 145.350-",
+                        "E 441.150+",
+                        "F 145.290 -1.0 D023N",
+                        "G 145.270 -1.0 D023N"));
         assertThat(report.placements())
                 .extracting(each -> each.slot() + " " + each.mark())
-                .containsExactly("0 LEFT_OUT", "1 LEFT_OUT", "2 EXACT", "3 EXACT", "4 EXACT");
+                .as("F and G would not go in anyway, so the size is not theirs")
+                .containsExactly(
+                        "0 LEFT_OUT", "1 LEFT_OUT", "2 EXACT", "3 EXACT", "4 EXACT", "5 LEFT_OUT", "6 LEFT_OUT");
         assertThat(report.placements().get(1).reasons().get(0).why())
                 .isEqualTo(
                         "The radio has one shift size when talking on 144.000–148.000 MHz, and most channels of the list"

@@ -19,9 +19,9 @@ import org.springframework.transaction.annotation.Transactional;
 import reckonrod.core.directory.DirectoryEntry;
 import reckonrod.core.directory.EntryChange;
 import reckonrod.core.directory.State;
+import reckonrod.core.directory.listing.RowReading;
 import reckonrod.core.finding.Finding;
 import reckonrod.core.finding.Severity;
-import reckonrod.core.listing.RowReading;
 import reckonrod.server.directory.DirectoryStore;
 import reckonrod.server.problem.ProblemException;
 

@@ -10,10 +10,10 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import reckonrod.core.listing.ColumnGuess;
-import reckonrod.core.listing.CsvTable;
-import reckonrod.core.listing.RowReader;
-import reckonrod.core.listing.Table;
+import reckonrod.core.directory.listing.ColumnGuess;
+import reckonrod.core.directory.listing.CsvTable;
+import reckonrod.core.directory.listing.RowReader;
+import reckonrod.core.directory.listing.Table;
 
 /** The pages of a directory service over HTTP. */
 final class ServiceSource implements RowSource {

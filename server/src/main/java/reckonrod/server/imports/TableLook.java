@@ -3,11 +3,11 @@ package reckonrod.server.imports;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import reckonrod.core.listing.Column;
-import reckonrod.core.listing.ColumnGuess;
-import reckonrod.core.listing.Mapping;
-import reckonrod.core.listing.Table;
-import reckonrod.core.listing.TableRows;
+import reckonrod.core.directory.listing.Column;
+import reckonrod.core.directory.listing.ColumnGuess;
+import reckonrod.core.directory.listing.Mapping;
+import reckonrod.core.directory.listing.Table;
+import reckonrod.core.directory.listing.TableRows;
 
 /**
  * What a table looks like, found out once when it is brought.

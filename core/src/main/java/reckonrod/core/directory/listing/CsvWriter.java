@@ -1,4 +1,4 @@
-package reckonrod.core.listing;
+package reckonrod.core.directory.listing;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;

@@ -6,4 +6,4 @@
  * from the headings and from the values themselves, and the person has the last word. A <em>row</em> becomes an entry, with
  * findings where it is doubtful, or is refused with a reason.
  */
-package reckonrod.core.listing;
+package reckonrod.core.directory.listing;

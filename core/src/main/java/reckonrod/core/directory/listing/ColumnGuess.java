@@ -1,4 +1,4 @@
-package reckonrod.core.listing;
+package reckonrod.core.directory.listing;
 
 import java.math.BigDecimal;
 import java.util.ArrayList;
@@ -21,7 +21,7 @@ import reckonrod.core.tone.ToneTable;
 /** Guesses what the columns of a table mean: by their headings, and where those say nothing, by the values themselves. */
 public final class ColumnGuess {
     private static final Map<String, Column> WORDS =
-            DataFile.readResource(ColumnGuess.class, "/reckonrod/core/listing/columns.yaml", section -> {
+            DataFile.readResource(ColumnGuess.class, "/reckonrod/core/directory/listing/columns.yaml", section -> {
                 Map<String, Column> words = new LinkedHashMap<>();
                 section.sections("columns", each -> {
                     Column column = each.value("column", Column::valueOf, Column.NOTES);

@@ -1,4 +1,4 @@
-package reckonrod.core.doppler;
+package reckonrod.core.satellite;
 
 import java.util.ArrayList;
 import java.util.List;

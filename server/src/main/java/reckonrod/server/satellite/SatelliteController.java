@@ -1,4 +1,4 @@
-package reckonrod.server.doppler;
+package reckonrod.server.satellite;
 
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
@@ -15,10 +15,10 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import reckonrod.core.bandplan.BandPlan;
-import reckonrod.core.doppler.DopplerSet;
-import reckonrod.core.doppler.Orbit;
 import reckonrod.core.frequency.Frequency;
 import reckonrod.core.notation.LineWriter;
+import reckonrod.core.satellite.DopplerSet;
+import reckonrod.core.satellite.Orbit;
 import reckonrod.core.tone.CtcssTone;
 import reckonrod.core.tone.NoTone;
 import reckonrod.core.tone.Tone;
@@ -31,11 +31,11 @@ import reckonrod.server.reckon.ReckonAnswer;
 /** The memory channels for a pass of an FM satellite, by the plan of the list that they are meant for. */
 @RestController
 @RequestMapping("/api/lists/{id}/satellite")
-class DopplerController {
+class SatelliteController {
     private final ListStore store;
     private final PlanLookup plans;
 
-    DopplerController(ListStore store, PlanLookup plans) {
+    SatelliteController(ListStore store, PlanLookup plans) {
         this.store = store;
         this.plans = plans;
     }

@@ -5,4 +5,4 @@
  * shift is at the horizon: Δf = f · v · R / (R + h) / c, with v = √(GM / (R + h)) for a circular orbit of height h, and
  * the turning of the earth left out. The set steps through the shift from the rise of the satellite to its setting.
  */
-package reckonrod.core.doppler;
+package reckonrod.core.satellite;

@@ -1,4 +1,4 @@
-package reckonrod.core.listing;
+package reckonrod.core.directory.listing;
 
 /** What a column of a listing can mean. */
 public enum Column {

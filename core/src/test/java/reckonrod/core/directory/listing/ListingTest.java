@@ -1,4 +1,4 @@
-package reckonrod.core.listing;
+package reckonrod.core.directory.listing;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;

@@ -1,4 +1,4 @@
-package reckonrod.core.doppler;
+package reckonrod.core.satellite;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
