@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { nextTick, watch } from 'vue'
-import { focusWork } from '../keys/useScreen'
+import { focusWork, focusWorkGently } from '../keys/useScreen'
 
 defineProps<{ title: string; width?: number }>()
 const open = defineModel<boolean>({ required: true })
@@ -37,6 +37,7 @@ watch(open, async (now) => {
     scrollable
     :aria-label="title"
     @update:model-value="set"
+    @after-leave="focusWorkGently"
     @click:outside="outside"
   >
     <div class="sheet" @click.capture="inside">

@@ -66,7 +66,7 @@ async function asBlock() {
     trip.value &&
     (await changes.change({
       kind: 'take',
-      slot: 0,
+      slot: null,
       take: { entries: trip.value.entries, recipe: null },
       block: name.value,
     }))

@@ -136,7 +136,7 @@ final class DefinitionReader {
 
     private static PowerLevel power(Section section) {
         return new PowerLevel(
-                section.value("level", DefinitionReader::level, Power.HIGH),
+                section.value("level", Power::parse, Power.HIGH),
                 section.value("watts", BigDecimal::new, BigDecimal.ONE));
     }
 
@@ -153,14 +153,6 @@ final class DefinitionReader {
                 .findFirst()
                 .orElseThrow(
                         () -> new IllegalArgumentException("emission must be FM, NFM or AM, was \"" + text + "\""));
-    }
-
-    private static Power level(String text) {
-        return Arrays.stream(Power.values())
-                .filter(power -> power.word().equals(text))
-                .findFirst()
-                .orElseThrow(
-                        () -> new IllegalArgumentException("level must be high, mid or low, was \"" + text + "\""));
     }
 
     private static LinkDefinition link(Section section) {

@@ -58,7 +58,7 @@ final class FieldReader {
             case "talk tone switch" -> new Field<>(Part.TALK_TONE_ON, place, onOff(section)).holding(OFF_ON);
             case "listen tone switch" -> new Field<>(Part.LISTEN_TONE_ON, place, onOff(section)).holding(OFF_ON);
             case "power" ->
-                new Field<>(Part.POWER, place, choice(section, FieldReader::power))
+                new Field<>(Part.POWER, place, choice(section, Power::parse))
                         .holding(limits.power().stream().map(PowerLevel::level).toList());
             case "emission" ->
                 new Field<>(Part.EMISSION, place, choice(section, text -> word(text, "values", Emission.values())))
@@ -184,14 +184,6 @@ final class FieldReader {
     private static <T> List<Optional<T>> orNone(List<T> values) {
         return Stream.concat(values.stream().map(Optional::of), Stream.of(Optional.<T>empty()))
                 .toList();
-    }
-
-    private static Power power(String text) {
-        return Arrays.stream(Power.values())
-                .filter(power -> power.word().equals(text))
-                .findFirst()
-                .orElseThrow(
-                        () -> new IllegalArgumentException("level must be high, mid or low, was \"" + text + "\""));
     }
 
     private static <E extends Enum<E>> E word(String text, String key, E[] values) {

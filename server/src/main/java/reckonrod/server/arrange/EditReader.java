@@ -2,32 +2,36 @@ package reckonrod.server.arrange;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 import reckonrod.core.bandplan.BandPlan;
+import reckonrod.core.channel.Channel;
 import reckonrod.core.finding.Field;
 import reckonrod.core.list.ChannelList;
 import reckonrod.core.list.Dismissal;
 import reckonrod.core.list.ListEdit;
 import reckonrod.core.list.ListEntry;
 import reckonrod.core.list.MoveWay;
+import reckonrod.core.notation.Reckoner;
+import reckonrod.core.notation.WorkedAnswer;
 import reckonrod.core.planchange.PlanChange;
 import reckonrod.server.plans.PlanLookup;
 import reckonrod.server.problem.ProblemException;
+import reckonrod.server.reckon.FindingView;
 import reckonrod.server.take.Takes;
 
 /** Makes edits of what comes over the wire: lines become channels by the list's plan, entries become what they are taken as. */
 @Component
 class EditReader {
     private final PlanLookup plans;
-    private final WorkedOut lines;
     private final Takes takes;
 
-    EditReader(PlanLookup plans, WorkedOut lines, Takes takes) {
+    EditReader(PlanLookup plans, Takes takes) {
         this.plans = plans;
-        this.lines = lines;
         this.takes = takes;
     }
 
@@ -43,7 +47,7 @@ class EditReader {
         } else if (request instanceof EditRequest.Rewrite rewrite) {
             return new ListEdit.Rewrite(
                     rewrite.channel(),
-                    lines.channel(rewrite.line(), plan),
+                    channel(rewrite.line(), plan),
                     rewrite.line().strip());
         } else if (request instanceof EditRequest.Delete delete) {
             return new ListEdit.Delete(delete.channel());
@@ -66,10 +70,11 @@ class EditReader {
     }
 
     private ListEdit take(EditRequest.Take take, ChannelList list, BandPlan plan) {
+        int slot = Optional.ofNullable(take.slot()).orElse(list.slots().first());
         List<ListEntry> entries = takes.channels(take.take(), list, plan);
         return block(take.block())
-                .<ListEdit>map(name -> new ListEdit.PutBlock(name, take.slot(), entries))
-                .orElseGet(() -> new ListEdit.TakeIn(takes.recipe(take.take(), list), take.slot(), entries));
+                .<ListEdit>map(name -> new ListEdit.PutBlock(name, slot, entries))
+                .orElseGet(() -> new ListEdit.TakeIn(takes.recipe(take.take(), list), slot, entries));
     }
 
     private ListEdit goBy(EditRequest.GoBy goBy, ChannelList list, BandPlan from) {
@@ -83,7 +88,23 @@ class EditReader {
     }
 
     private ListEntry entry(String line, BandPlan plan) {
-        return ListEntry.of(UUID.randomUUID(), lines.channel(line, plan), line.strip());
+        return ListEntry.of(UUID.randomUUID(), channel(line, plan), line.strip());
+    }
+
+    /** The channel of a line; a line that gives none is a problem with its findings. */
+    private static Channel channel(String line, BandPlan plan) {
+        WorkedAnswer answer = Reckoner.reckon(line, plan);
+        return answer.channel().orElseThrow(() -> {
+            List<FindingView> findings = answer.findings().stream()
+                    .map(each -> FindingView.of(each, plan))
+                    .toList();
+            return new ProblemException(
+                    HttpStatus.UNPROCESSABLE_CONTENT,
+                    "line-without-channel",
+                    "The line gives no channel",
+                    findings.get(0).message() + " " + findings.get(0).why(),
+                    Map.of("field", "line", "line", line, "findings", findings));
+        });
     }
 
     private static Optional<String> block(String name) {

@@ -126,13 +126,13 @@ sealed interface EditRequest {
     /**
      * Entries of the directory to take.
      *
-     * @param slot where they go, and the free slots after it
+     * @param slot where they go, and the free slots after it; the first of the list if left out
      * @param block if given, they go together into a new block of that name, from that slot on
      */
     @JsonTypeName("take")
     @Schema(name = "TakeEdit")
     record Take(
-            @NotNull(message = NEEDED) Integer slot,
+            @Schema(nullable = true) Integer slot,
             @Valid @NotNull(message = NEEDED) TakeLook take,
 
             @Schema(nullable = true) @Size(max = 60, message = "must be at most 60 characters")
