@@ -9,3 +9,7 @@ export function moment(at: string) {
   const day = `${date.getFullYear()}-${two(date.getMonth() + 1)}-${two(date.getDate())}`
   return `${day} ${two(date.getHours())}:${two(date.getMinutes())}`
 }
+
+/** A tone as briefly as people write it: 71.9, D023N. */
+export const shortTone = (tone: string | null | undefined) =>
+  tone?.replace('CTCSS ', '').replace(/^DCS (\d+) ([NI])$/, 'D$1$2') ?? ''

@@ -2,7 +2,7 @@
 import { useQuery } from '@tanstack/vue-query'
 import { computed, onMounted, ref } from 'vue'
 import { api, unwrap } from '@/shared/api/client'
-import { useScreen } from '@/shared/keys/useScreen'
+import { useKeys } from '@/shared/keys/useKeys'
 
 const { data: about } = useQuery({ queryKey: ['about'], queryFn: () => unwrap(api.GET('/api/about')) })
 const { data: notices } = useQuery({
@@ -22,7 +22,7 @@ async function leave() {
 }
 
 const work = ref<HTMLElement | null>(null)
-useScreen({ onKey: () => false, focus: () => work.value?.focus() })
+useKeys({ title: 'About', keys: [], focus: () => work.value?.focus() })
 onMounted(() => work.value?.focus())
 </script>
 
@@ -78,8 +78,5 @@ pre {
   border: 1px solid var(--line);
   border-radius: 6px;
   padding: 12px;
-}
-.quiet {
-  color: var(--quiet);
 }
 </style>

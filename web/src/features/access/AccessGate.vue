@@ -36,27 +36,25 @@ async function enter() {
 
 <template>
   <main v-if="session && !session.open" class="gate">
-    <form @submit.prevent="enter">
+    <form class="stack" @submit.prevent="enter">
       <h1>Reckonrod</h1>
-      <label for="password">Password</label>
-      <input
-        id="password"
+      <v-text-field
         v-model="password"
+        label="Password"
         type="password"
         autocomplete="current-password"
         autofocus
-        :aria-invalid="refused !== ''"
-        aria-describedby="refused"
+        :error-messages="refused"
+        hint="Whoever started this Reckonrod knows it."
+        persistent-hint
       />
-      <p id="refused" class="refused" role="alert">{{ refused }}</p>
       <v-btn type="submit" color="primary" variant="flat" :disabled="asking || !password">Come in</v-btn>
-      <p class="quiet">Whoever started this Reckonrod knows it.</p>
     </form>
   </main>
   <main v-else-if="!session" class="gate" role="status">
     <p v-if="error">{{ error.message }}</p>
   </main>
-  <div v-if="wasOpen" :inert="session ? !session.open : false"><slot /></div>
+  <div v-if="wasOpen" class="behind" :inert="session ? !session.open : false"><slot /></div>
 </template>
 
 <style scoped>
@@ -67,32 +65,11 @@ async function enter() {
   display: grid;
   place-items: center;
   background: var(--ground);
-  color: var(--ink);
 }
 form {
   width: min(340px, calc(100vw - 32px));
-  display: grid;
-  gap: 8px;
 }
-h1 {
-  font-size: 24px;
-}
-input {
-  height: 40px;
-  padding: 0 12px;
-  font: inherit;
-  color: inherit;
-  background: var(--surface);
-  border: 1px solid var(--line);
-  border-radius: 6px;
-}
-.refused {
-  color: var(--error);
-  min-height: 1.5em;
-  margin: 0;
-}
-.quiet {
-  color: var(--quiet);
-  font-size: 13.5px;
+.behind {
+  display: contents;
 }
 </style>

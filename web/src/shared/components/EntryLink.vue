@@ -40,24 +40,9 @@ function show() {
           {{ code.words.charAt(0).toUpperCase() + code.words.slice(1) }}: {{ code.meaning }}.
         </template>
       </p>
-      <button v-if="entry.latitude !== null" type="button" @click="show">Look around it in Find</button>
+      <button v-if="entry.latitude !== null" type="button" class="link small" @click="show">
+        Look around it in Find
+      </button>
     </template>
   </section>
 </template>
-
-<style scoped>
-p {
-  margin: 0 0 6px;
-  font-size: 13.5px;
-}
-button {
-  font: inherit;
-  font-size: 13.5px;
-  color: var(--primary);
-  background: none;
-  border: 0;
-  padding: 0;
-  text-decoration: underline;
-  cursor: pointer;
-}
-</style>

@@ -25,7 +25,6 @@ defineProps<{ sum: Schemas['Sum'] }>()
 
 <style scoped>
 .pair {
-  margin: 0;
   display: grid;
   gap: 2px;
 }
@@ -38,25 +37,17 @@ dt {
   color: var(--quiet);
   font-size: 13.5px;
 }
-dd {
-  margin: 0;
-}
-.figure {
-  font: 21px var(--mono);
-}
-small {
-  font-size: 13px;
-  color: var(--quiet);
-}
-.listen {
-  color: var(--primary);
+dt span {
   font-size: 16px;
 }
 .only {
   border-bottom: 2px solid var(--primary);
 }
-.talk {
-  color: var(--talk);
-  font-size: 16px;
+.figure {
+  font-size: 21px;
+}
+small {
+  font-size: 13px;
+  color: var(--quiet);
 }
 </style>

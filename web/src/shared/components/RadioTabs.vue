@@ -1,46 +1,44 @@
 <script setup lang="ts">
 import type { Radio } from '@/shared/api/client'
 
+/** The person's radios, one of which is looked at. */
 defineProps<{ radios: Radio[]; open: string; route: 'fit' | 'load' }>()
 </script>
 
 <template>
-  <nav class="tabs" aria-label="Radios">
-    <router-link
+  <v-tabs :model-value="open" class="radios" aria-label="Radios" :height="48">
+    <v-tab
       v-for="radio in radios"
       :key="radio.id"
+      :value="radio.id"
       :to="{ name: route, params: { radio: radio.id } }"
-      :aria-current="radio.id === open ? 'page' : undefined"
+      replace
     >
-      <b>{{ radio.name }}</b>
-      <span>{{ radio.halfWritten ? 'half written' : radio.model }}</span>
-    </router-link>
-  </nav>
+      <span class="radio">
+        <b>{{ radio.name }}</b>
+        <small :class="radio.halfWritten ? 'wrong' : 'quiet'">{{
+          radio.halfWritten ? 'half written' : radio.model
+        }}</small>
+      </span>
+    </v-tab>
+  </v-tabs>
 </template>
 
 <style scoped>
-.tabs {
-  display: flex;
-  gap: 8px;
-  padding: 0 20px 12px;
-  overflow-x: auto;
+.radios {
+  flex: none;
+  margin: 0 20px 12px;
+  border-bottom: 1px solid var(--line);
 }
-a {
+.radio {
   display: grid;
-  padding: 6px 14px;
-  border: 1px solid var(--line);
-  border-radius: 6px;
-  background: var(--surface);
+  text-align: left;
+  line-height: 1.25;
   color: var(--ink);
-  text-decoration: none;
-  white-space: nowrap;
 }
-a span {
-  color: var(--quiet);
-  font-size: 12.5px;
-}
-a[aria-current] {
-  border-color: var(--primary);
-  box-shadow: inset 0 -3px 0 var(--primary);
+@media (max-width: 720px) {
+  .radios {
+    margin: 0 0 8px;
+  }
 }
 </style>

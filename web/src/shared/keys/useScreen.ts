@@ -1,13 +1,14 @@
 import { onBeforeUnmount, shallowRef } from 'vue'
 
-/** A screen as the keyboard sees it. */
+/** A screen as the keyboard sees it; made by `useKeys`. */
 export interface Screen {
+  title: string
+  /** Its keys and what they do, for the page that `?` shows. */
+  pages: [string, string][]
   /** Acts on a key; whether it was one of the screen's. */
   onKey: (event: KeyboardEvent) => boolean
   /** Brings the focus to where the person works. */
   focus: () => void
-  /** Shows the keys of the screen. */
-  showKeys?: () => void
   undo?: () => void
   redo?: () => void
 }
@@ -30,16 +31,15 @@ export const focusWork = () => current.value?.focus()
 
 const isTyping = (target: EventTarget | null) =>
   target instanceof HTMLElement &&
-  target.matches('input:not([type=checkbox]):not([type=radio]), textarea, select')
+  target.matches('input:not([type=checkbox]):not([type=radio]), textarea, [role=combobox], [role=option]')
 
 const isPressed = (target: EventTarget | null, key: string) =>
   target instanceof HTMLElement &&
   target.matches('button, a, summary, input, [role=button]') &&
   (key === 'Enter' || key === ' ')
 
-/** Whether something lies over the screen that has keys of its own. */
-const isCovered = () =>
-  document.querySelector('.v-overlay--active [role=dialog], .v-overlay--active.v-dialog') !== null
+/** Whether something lies over the screen that has keys of its own: a dialog, a menu, a list to choose from. */
+const isCovered = () => document.querySelector('.v-overlay--active:not(.v-tooltip)') !== null
 
 /** The same, unless somebody types or a dialog is open. */
 export function focusWorkGently() {
@@ -54,18 +54,13 @@ export function toScreen(event: KeyboardEvent, toLine: (text: string) => void) {
   const screen = current.value
   if (event.defaultPrevented || isTyping(event.target) || isCovered()) return
   const command = event.ctrlKey || event.metaKey
-  if (command && event.key.toLowerCase() === 'z' && screen?.undo && screen.redo) {
+  if (command && event.key.toLowerCase() === 'z' && screen?.undo) {
     event.preventDefault()
-    if (event.shiftKey) screen.redo()
+    if (event.shiftKey) screen.redo?.()
     else screen.undo()
     return
   }
   if (command || event.altKey || isPressed(event.target, event.key)) return
-  if (event.key === '?' && screen?.showKeys) {
-    event.preventDefault()
-    screen.showKeys()
-    return
-  }
   if (screen?.onKey(event)) {
     event.preventDefault()
     return

@@ -3,7 +3,8 @@ import { useQuery } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { api, unwrap } from '@/shared/api/client'
 import SeverityMark from '@/shared/components/SeverityMark.vue'
-import SheetDialog from '@/shared/components/SheetDialog.vue'
+import KindToggle from '@/shared/ui/KindToggle.vue'
+import SheetDialog from '@/shared/ui/SheetDialog.vue'
 
 const props = defineProps<{ listId: string; version: number }>()
 const emit = defineEmits<{ look: [slot: number]; fix: [channelId: string, line: string] }>()
@@ -17,12 +18,16 @@ const { data, error } = useQuery({
 })
 type Kind = 'error' | 'doubt' | 'note' | 'aside'
 const only = ref<Kind | null>(null)
-const kinds = computed<{ kind: Kind; words: string; count: number }[]>(() => [
-  { kind: 'error', words: 'errors', count: data.value?.counts.errors ?? 0 },
-  { kind: 'doubt', words: 'doubts', count: data.value?.counts.doubts ?? 0 },
-  { kind: 'note', words: 'notes', count: data.value?.counts.notes ?? 0 },
-  { kind: 'aside', words: 'laid aside', count: data.value?.counts.laidAside ?? 0 },
-])
+const plural = (count: number, one: string) => (count === 1 ? one : `${one}s`)
+const kinds = computed<{ kind: Kind; words: string; count: number }[]>(() => {
+  const { errors = 0, doubts = 0, notes = 0, laidAside = 0 } = data.value?.counts ?? {}
+  return [
+    { kind: 'error', words: plural(errors, 'error'), count: errors },
+    { kind: 'doubt', words: plural(doubts, 'doubt'), count: doubts },
+    { kind: 'note', words: plural(notes, 'note'), count: notes },
+    { kind: 'aside', words: 'laid aside', count: laidAside },
+  ]
+})
 const shown = computed(
   () =>
     data.value?.findings.filter((each) => {
@@ -37,27 +42,17 @@ function look(slot: number) {
 </script>
 
 <template>
-  <SheetDialog v-model="open" title="Findings on this list" :width="820">
-    <div class="kinds" role="group" aria-label="Show only">
-      <button
-        v-for="each in kinds"
-        :key="each.kind"
-        type="button"
-        :aria-pressed="only === each.kind"
-        :disabled="each.count === 0"
-        @click="only = only === each.kind ? null : each.kind"
-      >
-        <SeverityMark v-if="each.kind !== 'aside'" :severity="each.kind" /> <b>{{ each.count }}</b>
-        {{ each.count === 1 && each.kind !== 'aside' ? each.kind : each.words }}
-      </button>
-    </div>
-    <p v-if="error" role="alert">{{ error.message }}</p>
+  <SheetDialog v-model="open" title="Findings on this list" :width="860">
+    <KindToggle v-model="only" :kinds="kinds" label="Show only">
+      <template #mark="{ kind }"><SeverityMark v-if="kind !== 'aside'" :severity="kind" /></template>
+    </KindToggle>
+    <p v-if="error" role="alert" class="wrong">{{ error.message }}</p>
     <p v-else-if="data && !shown.length" class="quiet">Nothing here is open.</p>
-    <ul class="scroll" tabindex="0" aria-label="Findings of the list">
+    <ul class="bare" aria-label="Findings of the list">
       <li v-for="each in shown" :key="each.channelId + each.finding.code + each.finding.field + each.radio">
-        <button type="button" class="where" :title="`To slot ${each.slot}`" @click="look(each.slot)">
-          <span class="mono">{{ each.slot }}</span> <b>{{ each.label }}</b>
-        </button>
+        <v-btn class="where" variant="text" :title="`To slot ${each.slot}`" @click="look(each.slot)">
+          <span class="mono">{{ each.slot }}</span>&nbsp;<b>{{ each.label }}</b>
+        </v-btn>
         <div>
           <SeverityMark :severity="each.finding.severity" /> <b v-if="each.radio">{{ each.radio }}: </b
           >{{ each.finding.message }}
@@ -75,65 +70,29 @@ function look(slot: number) {
         </v-btn>
       </li>
     </ul>
-    <v-btn @click="open = false">Close</v-btn>
+    <template #acts><v-btn @click="open = false">Close</v-btn></template>
   </SheetDialog>
 </template>
 
 <style scoped>
-.kinds {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-  margin: 12px 0;
-}
-.kinds button {
-  display: flex;
-  gap: 6px;
-  align-items: center;
-  border: 1px solid var(--line);
-  border-radius: 6px;
-  background: var(--surface);
-  color: var(--ink);
-  font: inherit;
-  padding: 5px 12px;
-  cursor: pointer;
-}
-.kinds button[aria-pressed='true'] {
-  border-color: var(--primary);
-  background: var(--picked);
-}
-.kinds button:disabled {
-  color: var(--quiet);
-  cursor: default;
-}
-ul {
-  list-style: none;
-  padding: 0;
-  margin: 0 0 12px;
-  max-height: 60vh;
-  overflow: auto;
-}
 li {
   display: grid;
   grid-template-columns: 150px 1fr auto;
   gap: 12px;
-  align-items: start;
-  padding: 8px 0;
+  align-items: center;
+  padding: 6px 0;
   border-bottom: 1px solid var(--line);
 }
 .where {
-  text-align: left;
-  background: none;
-  border: 0;
-  padding: 0;
-  font: inherit;
-  color: var(--primary);
-  cursor: pointer;
+  justify-content: start;
+  padding-inline: 4px;
 }
 @media (max-width: 720px) {
   li {
-    grid-template-columns: 1fr;
-    gap: 4px;
+    grid-template-columns: 1fr auto;
+  }
+  li > div {
+    grid-area: 2 / 1 / 3 / 3;
   }
 }
 </style>

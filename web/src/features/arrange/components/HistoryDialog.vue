@@ -2,7 +2,7 @@
 import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { api, unwrap } from '@/shared/api/client'
-import SheetDialog from '@/shared/components/SheetDialog.vue'
+import SheetDialog from '@/shared/ui/SheetDialog.vue'
 import { moment } from '@/shared/words'
 
 const props = defineProps<{ listId: string; version: number }>()
@@ -17,32 +17,33 @@ const { data: history } = useQuery({
 </script>
 
 <template>
-  <SheetDialog v-model="open" title="History" :width="560">
+  <SheetDialog v-model="open" title="History" :width="600">
     <p class="quiet">Going back is a change of its own; it can be undone.</p>
-    <ol>
-      <li v-for="past in history" :key="past.revision" :class="{ current: past.current }">
-        <span>{{ past.summary }}</span>
-        <span class="quiet">{{ moment(past.at) }}</span>
-        <v-btn v-if="!past.current" size="small" @click="emit('restore', past.revision)">Go back here</v-btn>
-        <b v-else>now</b>
-      </li>
-    </ol>
-    <v-btn @click="open = false">Close</v-btn>
+    <v-list density="compact" aria-label="History" class="history">
+      <v-list-item
+        v-for="past in history"
+        :key="past.revision"
+        :title="past.summary"
+        :subtitle="moment(past.at)"
+        :active="past.current"
+      >
+        <template #append>
+          <b v-if="past.current">now</b>
+          <v-btn v-else size="small" @click="emit('restore', past.revision)">Go back here</v-btn>
+        </template>
+      </v-list-item>
+    </v-list>
+    <template #acts><v-btn @click="open = false">Close</v-btn></template>
   </SheetDialog>
 </template>
 
 <style scoped>
-ol {
-  list-style: none;
+.history {
+  background: none;
   padding: 0;
-  margin: 12px 0;
 }
-li {
-  display: grid;
-  grid-template-columns: 1fr auto 120px;
-  gap: 12px;
-  align-items: center;
-  min-height: 36px;
+.history .v-list-item {
   border-bottom: 1px solid var(--line);
+  padding-inline: 0;
 }
 </style>

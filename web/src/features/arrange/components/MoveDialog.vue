@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { ListView } from '@/shared/api/client'
-import SheetDialog from '@/shared/components/SheetDialog.vue'
+import SheetDialog from '@/shared/ui/SheetDialog.vue'
 
 const props = defineProps<{ list: ListView }>()
 const emit = defineEmits<{ move: [id: string, slot: number, way: 'swap' | 'push'] }>()
@@ -23,26 +23,18 @@ function move(way: 'swap' | 'push') {
 </script>
 
 <template>
-  <SheetDialog v-model="open" title="The slot is taken">
+  <SheetDialog v-model="open" title="The slot is taken" :width="560">
     <p v-if="mover && other">
       Slot {{ other.slot }} holds <b>{{ other.label }}</b><template v-if="other.pinned"
         >, which is pinned there</template
       >. Where does it go when <b>{{ mover.label }}</b> comes?
     </p>
-    <div v-if="mover && other" class="acts">
-      <v-btn color="primary" variant="flat" :disabled="other.pinned" autofocus @click="move('swap')">
-        Swap: {{ other.label }} to slot {{ mover.slot }}
+    <template #acts>
+      <v-btn color="primary" variant="flat" :disabled="other?.pinned" data-first @click="move('swap')">
+        Swap: {{ other?.label }} to slot {{ mover?.slot }}
       </v-btn>
-      <v-btn :disabled="other.pinned" @click="move('push')">Push down to the next free slot</v-btn>
+      <v-btn :disabled="other?.pinned" @click="move('push')">Push down to the next free slot</v-btn>
       <v-btn @click="open = false">Leave both</v-btn>
-    </div>
+    </template>
   </SheetDialog>
 </template>
-
-<style scoped>
-.acts {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-}
-</style>

@@ -1,361 +1,157 @@
 <script setup lang="ts">
-import { computed, nextTick, onMounted, ref, watch } from 'vue'
+import { computed, onMounted, ref, watch } from 'vue'
+import { useDisplay } from 'vuetify'
 import type { ListView } from '@/shared/api/client'
+import FitMark from '@/shared/components/FitMark.vue'
+import SeverityMark from '@/shared/components/SeverityMark.vue'
+import KeyedGrid from '@/shared/ui/KeyedGrid.vue'
+import type { Column, Focusable } from '@/shared/ui/grid'
+import { shortTone } from '@/shared/words'
 import type { RodItem } from '../composables/useRod'
-import RodRow from './RodRow.vue'
+import LineEditor from './LineEditor.vue'
 
-const props = defineProps<{
-  list: ListView
-  items: RodItem[]
-  cursorKey: string | null
-  editing: string | null
-}>()
+const props = defineProps<{ list: ListView; items: RodItem[]; editing: string | null }>()
 const emit = defineEmits<{
-  pick: [slot: number]
   open: [item: RodItem]
+  tap: [item: RodItem]
   drop: [channelId: string, slot: number]
-  save: [line: string]
-  cancel: []
   toggle: [slot: number]
+  save: []
+  cancel: []
 }>()
+const at = defineModel<number>('at', { required: true })
 const draft = defineModel<string>('draft', { required: true })
 
-const COLUMNS = [
-  'Slot',
-  'Name',
-  'Listen MHz',
-  'Talk MHz',
-  'Shift',
-  'Talk tone',
-  'Listen tone',
-  'Kind',
-  'Power',
-]
-const decimals = computed(() =>
-  Math.max(3, ...props.list.rows.map((row) => row.sum.listen.length - row.sum.listen.indexOf('.') - 1)),
-)
-const body = ref<HTMLElement | null>(null)
-const dragged = ref<string | null>(null)
-const over = ref<string | null>(null)
-
-const isLong = (slot: number) => slot % 10 === 0
+const columns = computed<Column[]>(() => [
+  { key: 'rod', head: 'Slot', width: '56px', always: true },
+  { key: 'name', head: 'Name', width: 'minmax(96px, 1fr)' },
+  { key: 'receive', head: 'Listen MHz', width: '104px', end: true },
+  { key: 'send', head: 'Talk MHz', width: '112px', end: true },
+  { key: 'shift', head: 'Shift', width: '66px', end: true, wide: true },
+  { key: 'talk-tone', head: 'Talk tone', width: '62px', end: true },
+  { key: 'listen-tone', head: 'Listen tone', width: '72px', end: true },
+  { key: 'kind', head: 'Kind', width: '38px', wide: true },
+  { key: 'power', head: 'Power', width: '40px', wide: true },
+  { key: 'fits', head: 'Radios', width: `${Math.max(46, props.list.radios.length * 17)}px`, wide: true },
+  { key: 'doubt', unseen: 'Findings', width: '14px' },
+])
+const { mobile } = useDisplay()
+const HEIGHTS = { block: 30, gap: 26, free: 34, channel: 34 }
+const height = (item: RodItem) => (item.kind === 'channel' && mobile.value ? 50 : HEIGHTS[item.kind])
+const isEdited = (item: RodItem) => item.kind === 'channel' && item.row.id === props.editing
+const channel = (item: RodItem) => (item.kind === 'channel' ? item.row : null)
 const slotOf = (item: RodItem) => (item.kind === 'block' ? item.first : item.slot)
+const row = (item: RodItem) => ({
+  class: [item.kind, { pinned: channel(item)?.pinned }],
+  'data-slot': slotOf(item),
+})
 
-function startDrag(event: DragEvent, item: RodItem) {
-  if (item.kind !== 'channel') return
-  dragged.value = item.row.id
-  event.dataTransfer?.setData('text/plain', item.row.line)
-}
-function drop(item: RodItem) {
-  if (dragged.value && item.kind !== 'block') emit('drop', dragged.value, item.slot)
-  dragged.value = null
-  over.value = null
-}
+/** Points stand below each other: what has fewer places is filled up with blanks of their width. */
+const places = (figure: string) => figure.length - figure.indexOf('.') - 1
+const most = computed(() => Math.max(3, ...props.list.rows.map((each) => places(each.sum.listen))))
+const aligned = (figure: string) => figure + '\u00a0'.repeat(Math.max(0, most.value - places(figure)))
+const radioName = (id: string) => props.list.radios.find((radio) => radio.id === id)?.name ?? id
 
-async function focusCursor(scrollOnly = false) {
-  await nextTick()
-  const row = body.value?.querySelector<HTMLElement>('[data-cursor="true"]')
-  row?.scrollIntoView({ block: 'nearest' })
-  if (!scrollOnly && !props.editing) row?.focus({ preventScroll: true })
+function drop(dragged: RodItem, on: RodItem) {
+  const moved = channel(dragged)
+  if (moved && on.kind !== 'block') emit('drop', moved.id, on.slot)
 }
-watch(
-  () => props.cursorKey,
-  () => focusCursor(!body.value?.contains(document.activeElement)),
-  { immediate: true },
-)
+const grid = ref<Focusable | null>(null)
+const focus = () => grid.value?.focus()
 watch(
   () => props.editing,
-  async (now, before) => {
-    await nextTick()
-    if (!now && !before) return
-    if (now) body.value?.querySelector<HTMLInputElement>('.edit')?.select()
-    else await focusCursor()
-  },
-  { immediate: true },
+  (now) => !now && focus(),
 )
-onMounted(() => focusCursor())
-defineExpose({ focus: () => focusCursor() })
+onMounted(() => props.editing === null && focus())
+defineExpose({ focus })
 </script>
 
 <template>
-  <div
+  <KeyedGrid
+    ref="grid"
+    v-model:at="at"
     class="rod-table"
-    role="grid"
-    :aria-label="list.name"
-    aria-readonly="false"
-    :style="{ '--radios': `${Math.max(56, list.radios.length * 19 + 6)}px` }"
+    :label="list.name"
+    :items="items"
+    :columns="columns"
+    :item-key="(item) => item.key"
+    :height="height"
+    :row="row"
+    :whole="(item) => item.kind !== 'channel' || isEdited(item)"
+    :heading="(item) => item.kind === 'block'"
+    :can-drag="(item) => item.kind === 'channel' && editing === null"
+    @open="(item) => emit('open', item)"
+    @tap="(item) => emit('tap', item)"
+    @drop="drop"
   >
-    <div class="row head" role="row">
-      <div v-for="column in COLUMNS" :key="column" role="columnheader">{{ column }}</div>
-      <div role="columnheader">Radios</div>
-      <div role="columnheader"><span class="unseen">Findings</span></div>
-    </div>
-    <div ref="body" class="body" role="rowgroup">
-      <div
-        v-for="item in items"
-        :key="item.key"
-        class="row"
-        :class="[
-          item.kind,
-          {
-            picked: item.key === cursorKey,
-            over: item.key === over,
-            pinned: item.kind === 'channel' && item.row.pinned,
-          },
-        ]"
-        role="row"
-        :data-cursor="item.key === cursorKey"
-        :data-slot="slotOf(item)"
-        :aria-selected="item.kind === 'block' ? undefined : item.key === cursorKey"
-        :tabindex="item.key === cursorKey ? 0 : -1"
-        :draggable="item.kind === 'channel' && editing === null"
-        @click="item.kind !== 'block' && emit('pick', item.slot)"
-        @dblclick="emit('open', item)"
-        @dragstart="startDrag($event, item)"
-        @dragover.prevent="over = item.key"
-        @dragend="over = null"
-        @drop.prevent="drop(item)"
-      >
-        <div class="rod" role="gridcell">
-          <template v-if="item.kind === 'channel' || item.kind === 'free'">
-            <span class="slot">{{ item.slot }}</span>
-            <span class="tick" :class="{ long: isLong(item.slot) }" aria-hidden="true" />
-            <span v-if="item.kind === 'channel' && item.row.pinned" class="unseen">pinned</span>
-          </template>
-        </div>
-        <template v-if="item.kind === 'channel'">
-          <div v-if="editing === item.row.id" class="editor" role="gridcell">
-            <input
-              v-model="draft"
-              class="edit"
-              type="text"
-              spellcheck="false"
-              autocomplete="off"
-              :aria-label="`Line of slot ${item.slot}`"
-              @keydown.enter.stop.prevent="emit('save', draft)"
-              @keydown.esc.stop.prevent="emit('cancel')"
-              @keydown.stop
-            />
-          </div>
-          <RodRow v-else :row="item.row" :radios="list.radios" :decimals="decimals" />
-        </template>
-        <div v-else-if="item.kind === 'block'" class="block-name" role="gridcell">
-          {{ item.name }} <span class="span">slots {{ item.first }}–{{ item.last }}</span>
-        </div>
-        <div v-else-if="item.kind === 'gap'" class="free-text" role="gridcell">
-          <button type="button" class="unfold" tabindex="-1" @click.stop="emit('toggle', item.slot)">
-            {{ item.last - item.slot + 1 }} free
-          </button>
-          <span class="span">{{ item.slot }}–{{ item.last }}</span>
-        </div>
-        <div v-else class="free-text" role="gridcell">free</div>
-      </div>
-    </div>
-  </div>
+    <template #rod="{ item }">
+      <template v-if="item.kind === 'channel' || item.kind === 'free'">
+        <span class="slot">{{ item.slot }}</span>
+        <span class="graduation" :class="{ long: item.slot % 10 === 0 }" aria-hidden="true" />
+        <span v-if="channel(item)?.pinned" class="unseen">pinned</span>
+      </template>
+    </template>
+    <template #name="{ item }">{{ channel(item)?.label }}</template>
+    <template #receive="{ item }">
+      <template v-if="channel(item)">
+        <span class="listen mark" :class="{ only: !channel(item)?.sum.talk }" aria-hidden="true">▽</span
+        >{{ aligned(channel(item)?.sum.listen ?? '') }}
+      </template>
+    </template>
+    <template #send="{ item }">
+      <template v-if="channel(item)?.sum.talk">
+        <span class="talk mark" aria-hidden="true">▲</span>{{ aligned(channel(item)?.sum.talk ?? '') }}
+      </template>
+      <span v-else class="word">listen only</span>
+    </template>
+    <template #shift="{ item }">
+      <span :class="/\d/.test(channel(item)?.sum.shift ?? '') ? 'quiet' : 'word'">{{
+        channel(item)?.sum.shift
+      }}</span>
+    </template>
+    <template #talk-tone="{ item }">
+      <span class="talk">{{ shortTone(channel(item)?.talkTone) }}</span>
+    </template>
+    <template #listen-tone="{ item }">
+      <span class="listen">{{ shortTone(channel(item)?.listenTone) }}</span>
+    </template>
+    <template #kind="{ item }">
+      <span class="word">{{ channel(item)?.emission }}</span>
+    </template>
+    <template #power="{ item }">
+      <span class="word">{{ channel(item)?.sum.talk ? channel(item)?.power : '' }}</span>
+    </template>
+    <template #fits="{ item }">
+      <FitMark
+        v-for="fit in channel(item)?.fits"
+        :key="fit.radioId"
+        :mark="fit.mark"
+        :radio="radioName(fit.radioId)"
+      />
+    </template>
+    <template #doubt="{ item }">
+      <SeverityMark v-if="channel(item)?.findings[0]" :severity="channel(item)!.findings[0]!.severity" />
+    </template>
+    <template #whole="{ item }">
+      <LineEditor
+        v-if="isEdited(item)"
+        v-model="draft"
+        :slot-number="slotOf(item)"
+        @save="emit('save')"
+        @cancel="emit('cancel')"
+      />
+      <template v-else-if="item.kind === 'block'">
+        <b>{{ item.name }}</b> <span class="word">slots {{ item.first }}–{{ item.last }}</span>
+      </template>
+      <template v-else-if="item.kind === 'gap'">
+        <button type="button" class="unfold" tabindex="-1" @click.stop="emit('toggle', item.slot)">
+          {{ item.last - item.slot + 1 }} free
+        </button>
+        <span class="word">{{ item.slot }}–{{ item.last }}</span>
+      </template>
+      <span v-else class="word">free</span>
+    </template>
+  </KeyedGrid>
 </template>
 
-<style scoped>
-.unfold {
-  font: inherit;
-  color: inherit;
-  background: none;
-  border: 0;
-  padding: 0 6px 0 0;
-  min-height: 24px;
-  cursor: pointer;
-  text-decoration: underline dotted;
-  text-underline-offset: 3px;
-}
-.rod-table {
-  display: flex;
-  flex-direction: column;
-  min-height: 0;
-  flex: 1;
-}
-.row {
-  display: grid;
-  grid-template-columns: 60px minmax(96px, 1fr) 116px 124px 78px 70px 80px 42px 44px var(--radios) 20px;
-  align-items: center;
-  height: 34px;
-  padding-right: 12px;
-  border-bottom: 1px solid color-mix(in srgb, var(--line) 50%, transparent);
-  content-visibility: auto;
-  contain-intrinsic-size: auto 34px;
-}
-.head {
-  height: auto;
-  padding-bottom: 5px;
-  border-bottom: 1px solid var(--ink);
-  color: var(--quiet);
-  font-size: 12.5px;
-  overflow: hidden;
-  scrollbar-gutter: stable;
-  align-items: end;
-}
-.head > :nth-child(1),
-.head > :nth-child(2) {
-  padding-left: 12px;
-}
-.head > :nth-child(3),
-.head > :nth-child(4),
-.head > :nth-child(5),
-.head > :nth-child(6),
-.head > :nth-child(7) {
-  text-align: right;
-  padding-right: 14px;
-}
-.head > :nth-child(5) {
-  padding-right: 12px;
-}
-.head > :nth-child(6),
-.head > :nth-child(7) {
-  padding-right: 10px;
-}
-.body {
-  overflow-y: auto;
-  scrollbar-gutter: stable;
-  flex: 1;
-  min-height: 0;
-  background: var(--surface);
-  position: relative;
-}
-.body .row {
-  cursor: default;
-}
-.body .row:focus-visible {
-  outline-offset: -2px;
-}
-.picked {
-  background: var(--picked);
-}
-.picked .slot {
-  font-weight: 600;
-}
-.over {
-  box-shadow: inset 0 2px 0 var(--primary);
-}
-.rod {
-  position: relative;
-  height: 100%;
-  background: var(--rod);
-  border-right: 1.5px solid var(--rod-mark);
-  display: flex;
-  align-items: center;
-  padding-left: 12px;
-  font: 13px var(--mono);
-  color: var(--rod-ink);
-}
-.tick {
-  position: absolute;
-  right: 0;
-  width: 12px;
-  height: 1.5px;
-  background: var(--rod-mark);
-}
-.tick.long {
-  width: 22px;
-  height: 2px;
-}
-.pinned .rod::after {
-  content: '';
-  position: absolute;
-  right: -1.5px;
-  top: 11px;
-  border: 6px solid transparent;
-  border-right-color: var(--surface);
-  border-left: 0;
-}
-.pinned.picked .rod::after {
-  border-right-color: var(--picked);
-}
-.block {
-  height: 30px;
-  grid-template-columns: 60px 1fr;
-  background: var(--ground);
-}
-.block .rod {
-  border-top: 2px solid var(--rod-mark);
-}
-.block-name {
-  font-weight: 640;
-  padding-left: 12px;
-}
-.span {
-  color: var(--quiet);
-  font-weight: 400;
-  font-size: 13px;
-  padding-left: 8px;
-}
-.gap {
-  height: 24px;
-  grid-template-columns: 60px 1fr;
-}
-.free {
-  grid-template-columns: 60px 1fr;
-}
-.gap .rod::after {
-  content: '';
-  position: absolute;
-  inset: 0 0 0 auto;
-  width: 7px;
-  background: repeating-linear-gradient(transparent 0 4px, var(--rod-mark) 4px 5px);
-}
-.free-text {
-  padding-left: 12px;
-  color: var(--quiet);
-  font-size: 12.5px;
-}
-.editor {
-  grid-column: 2 / -1;
-  padding-left: 8px;
-}
-.edit {
-  width: 100%;
-  height: 28px;
-  border: 1.5px solid var(--primary);
-  border-radius: 6px;
-  padding: 0 8px;
-  font: 15px var(--mono);
-  background: var(--surface);
-  color: var(--ink);
-}
-@media (max-width: 720px) {
-  .head {
-    display: none;
-  }
-  .row.channel {
-    grid-template-columns: 60px 1fr auto auto;
-    grid-template-rows: 1fr 1fr;
-    height: 50px;
-    padding-right: 8px;
-  }
-  .row.channel .rod {
-    grid-row: 1 / 3;
-  }
-  .row.channel :deep(.name) {
-    grid-column: 2;
-    grid-row: 1;
-  }
-  .row.channel :deep(.listen-side) {
-    grid-column: 3;
-    grid-row: 1;
-  }
-  .row.channel :deep(.talk-side) {
-    grid-column: 3;
-    grid-row: 2;
-  }
-  .row.channel :deep(.tone) {
-    grid-row: 2;
-    grid-column: 2;
-    text-align: left;
-    padding-left: 12px;
-  }
-  .row.channel :deep(.tone.listen) {
-    padding-left: 76px;
-  }
-  .row.channel :deep(.doubt) {
-    grid-column: 4;
-    grid-row: 1 / 3;
-  }
-}
-</style>
+<style scoped src="./rod.css"></style>

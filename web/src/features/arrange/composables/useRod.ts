@@ -8,11 +8,10 @@ export type RodItem =
   | { kind: 'gap'; key: string; slot: number; last: number }
 
 /** What the rod shows from top to bottom: blocks, channels, and free stretches, folded unless the person unfolds them. */
-export function useRod(list: Ref<ListView | undefined>) {
+export function useRod(list: Ref<ListView | undefined>, cursor: Ref<number>) {
   const unfolded = ref(new Set<number>())
 
   const items = computed<RodItem[]>(() => (list.value ? rodItems(list.value, unfolded.value) : []))
-  const stops = computed(() => items.value.filter((item) => item.kind !== 'block'))
 
   function toggle(gapStart: number) {
     const next = new Set(unfolded.value)
@@ -20,14 +19,23 @@ export function useRod(list: Ref<ListView | undefined>) {
     unfolded.value = next
   }
 
-  /** The place of the cursor among the stops; a slot inside a folded stretch is the stretch. */
-  function stopAt(slot: number) {
-    return stops.value.findIndex(
-      (item) => item.slot === slot || (item.kind === 'gap' && item.slot <= slot && slot <= item.last),
-    )
-  }
+  /** Where the cursor stands among the items; a slot inside a folded stretch is the stretch. */
+  const at = computed({
+    get: () =>
+      items.value.findIndex(
+        (item) =>
+          item.kind !== 'block' &&
+          (item.slot === cursor.value ||
+            (item.kind === 'gap' && item.slot <= cursor.value && cursor.value <= item.last)),
+      ),
+    set: (index: number) => {
+      const item = items.value[index]
+      if (item && item.kind !== 'block') cursor.value = item.slot
+    },
+  })
+  const item = computed(() => items.value[at.value] ?? null)
 
-  return { items, stops, toggle, stopAt }
+  return { items, toggle, at, item }
 }
 
 function rodItems(list: ListView, unfolded: Set<number>): RodItem[] {

@@ -1,95 +1,89 @@
 import type { Ref } from 'vue'
-import type { RodItem } from './useRod'
+import type { Row } from '@/shared/api/client'
 import type { useListChanges } from '@/shared/list/useListChanges'
+import { moves, useKeys, type Key } from '@/shared/keys/useKeys'
+import type { RodItem } from './useRod'
 
 interface Rod {
-  stops: Ref<RodItem[]>
-  at: () => number
-  pick: (slot: number) => void
-  edit: (item: RodItem) => void
-  toggle: (slot: number) => void
+  items: Ref<RodItem[]>
+  at: Ref<number>
+  item: Ref<RodItem | null>
   changes: ReturnType<typeof useListChanges>
+  edit: (item: RodItem) => void
   /** Takes the mend of that number, from 0, of the channel at the cursor. */
   mend: (number: number) => void
+  showWorking: () => void
+  focus: () => void
 }
 
-const KEYS: [string, string][] = [
-  ['/', 'to the Reckon line'],
-  ['↑ ↓ or j k', 'up and down the rod'],
-  ['Home End', 'to its ends'],
-  ['Enter', 'edit the line in place, or unfold free slots'],
-  ['Esc', 'leave the line as it was'],
-  ['[ ]', 'move the channel by a slot'],
-  ['p', 'pin it to its slot, or unpin it'],
-  ['f', 'take the first mend of its findings'],
-  ['F then 1 to 9', 'take the mend of that number'],
-  ['n N', 'to the next or previous channel with a finding'],
-  ['Delete', 'take it out of the list'],
-  ['Ctrl+Z', 'undo'],
-  ['Ctrl+Shift+Z', 'redo'],
-  ['a figure or a word', 'begins a line on top'],
-  ['Alt+1 2 3 4', 'to Find, Arrange, Fit, Load; Alt+9 to the tables'],
-]
-
 /** The keys of the rod. */
-export function useRodKeys(rod: Rod) {
+export function useRodKeys({ items, at, item, changes, edit, mend, showWorking, focus }: Rod) {
   let numberIsMend = false
-
-  function step(by: number) {
-    const all = rod.stops.value
-    const next = all[Math.min(Math.max(rod.at() + by, 0), all.length - 1)]
-    if (next && next.kind !== 'block') rod.pick(next.slot)
-  }
-
-  const move = (item: Extract<RodItem, { kind: 'channel' }>, slot: number) =>
-    rod.changes.change({ kind: 'move', channel: item.row.id, slot, way: 'swap' })
-  const onChannel: Record<string, (item: Extract<RodItem, { kind: 'channel' }>) => void> = {
-    '[': (item) => void move(item, item.slot - 1),
-    ']': (item) => void move(item, item.slot + 1),
-    p: (item) => void rod.changes.change({ kind: 'pin', channel: item.row.id, pinned: !item.row.pinned }),
-    Delete: (item) => void rod.changes.change({ kind: 'delete', channel: item.row.id }),
-    f: () => rod.mend(0),
-    F: () => (numberIsMend = true),
-  }
-  function toFinding(by: 1 | -1) {
-    const all = rod.stops.value
-    for (let i = rod.at() + by; i >= 0 && i < all.length; i += by) {
-      const item = all[i]
-      if (item?.kind === 'channel' && item.row.findings.length) return rod.pick(item.slot)
-    }
-  }
-  const onRod: Record<string, () => void> = {
-    ArrowDown: () => step(1),
-    j: () => step(1),
-    ArrowUp: () => step(-1),
-    k: () => step(-1),
-    PageDown: () => step(15),
-    PageUp: () => step(-15),
-    Home: () => step(-Infinity),
-    End: () => step(Infinity),
-    n: () => toFinding(1),
-    N: () => toFinding(-1),
-    Enter: () => {
-      const item = rod.stops.value[rod.at()]
-      if (item) rod.edit(item)
+  const row = (): Row | null => (item.value?.kind === 'channel' ? item.value.row : null)
+  const onChannel = (keys: Omit<Key, 'act'>, act: (row: Row) => unknown) => ({
+    ...keys,
+    when: () => row() !== null,
+    act: () => {
+      const now = row()
+      if (now) act(now)
     },
-  }
-
-  function onKey(event: KeyboardEvent) {
-    const item = rod.stops.value[rod.at()]
-    if (numberIsMend) {
-      numberIsMend = event.key === 'Shift'
-      if (/^[1-9]$/.test(event.key)) {
-        rod.mend(Number(event.key) - 1)
-        return true
-      }
+  })
+  const move = (channel: string, slot: number) => changes.change({ kind: 'move', channel, slot, way: 'swap' })
+  function toFinding(by: 1 | -1) {
+    for (let i = at.value + by; i >= 0 && i < items.value.length; i += by) {
+      const next = items.value[i]
+      if (next?.kind === 'channel' && next.row.findings.length) return void (at.value = i)
     }
-    const act =
-      onRod[event.key] ??
-      (item?.kind === 'channel' && onChannel[event.key] ? () => onChannel[event.key]?.(item) : undefined)
-    act?.()
-    return act !== undefined
   }
 
-  return { onKey, KEYS }
+  useKeys({
+    title: 'Arrange',
+    focus,
+    undo: () => void changes.undo(),
+    redo: () => void changes.redo(),
+    first(event) {
+      if (!numberIsMend) return false
+      numberIsMend = event.key === 'Shift'
+      if (!/^[1-9]$/.test(event.key)) return numberIsMend
+      mend(Number(event.key) - 1)
+      return true
+    },
+    keys: [
+      ...moves({
+        count: () => items.value.length,
+        at,
+        what: 'the rod',
+        stops: (index) => items.value[index]?.kind !== 'block',
+      }),
+      {
+        on: ['Enter'],
+        shown: 'Enter',
+        does: 'edit the line in place, or unfold free slots; Esc leaves it as it was',
+        act: () => item.value && edit(item.value),
+      },
+      onChannel({ on: ['['], shown: '[ ]', does: 'move the channel by a slot' }, (it) =>
+        move(it.id, it.slot - 1),
+      ),
+      onChannel({ on: [']'] }, (it) => move(it.id, it.slot + 1)),
+      onChannel({ on: ['p'], shown: 'p', does: 'pin it to its slot, or unpin it' }, (it) =>
+        changes.change({ kind: 'pin', channel: it.id, pinned: !it.pinned }),
+      ),
+      onChannel({ on: ['f'], shown: 'f', does: 'take the first mend of its findings' }, () => mend(0)),
+      onChannel(
+        { on: ['F'], shown: 'F then 1 to 9', does: 'take the mend of that number' },
+        () => (numberIsMend = true),
+      ),
+      {
+        on: ['n'],
+        shown: 'n N',
+        does: 'to the next or previous channel with a finding',
+        act: () => toFinding(1),
+      },
+      { on: ['N'], act: () => toFinding(-1) },
+      onChannel({ on: ['Delete'], shown: 'Delete', does: 'take it out of the list' }, (it) =>
+        changes.change({ kind: 'delete', channel: it.id }),
+      ),
+      { on: ['w'], shown: 'w', does: 'the working of it, where it is not beside the rod', act: showWorking },
+    ],
+  })
 }

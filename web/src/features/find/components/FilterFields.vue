@@ -2,10 +2,18 @@
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { api, unwrap } from '@/shared/api/client'
+import LazyField from '@/shared/ui/LazyField.vue'
 import type { Filters } from '../composables/useFind'
 
 const props = defineProps<{ bands: string[]; problem: string | null }>()
 const emit = defineEmits<{ clear: [] }>()
+const STATES = ['on the air', 'off the air', 'unknown', 'no longer listed']
+const MODES = ['FM', 'NFM', 'AM', 'digital']
+/** The first choice is that it does not matter. */
+const any = (words: string, all: (string | { value: string; title: string })[]) => [
+  { value: '', title: words },
+  ...all.map((each) => (typeof each === 'string' ? { value: each, title: each } : each)),
+]
 const filters = defineModel<Filters>({ required: true })
 const { data: flags } = useQuery({
   queryKey: ['flags'],
@@ -22,49 +30,20 @@ const filtersShown = computed(() => more.value || props.problem !== null)
     {{ active ? `${active} ${active === 1 ? 'filter' : 'filters'}` : 'Filter' }}
   </v-btn>
   <template v-if="filtersShown">
-    <label>
-      <span class="unseen">Band</span>
-      <select v-model="filters.band">
-        <option value="">any band</option>
-        <option v-for="band in bands" :key="band">{{ band }}</option>
-      </select>
-    </label>
-    <label>
-      <span class="unseen">State</span>
-      <select v-model="filters.state">
-        <option value="">any state</option>
-        <option value="usable">not known silent</option>
-        <option>on the air</option>
-        <option>off the air</option>
-        <option>unknown</option>
-        <option>no longer listed</option>
-      </select>
-    </label>
-    <label>
-      <span class="unseen">Mode</span>
-      <select v-model="filters.mode">
-        <option value="">any mode</option>
-        <option>FM</option>
-        <option>NFM</option>
-        <option>AM</option>
-        <option>digital</option>
-      </select>
-    </label>
-    <label>
-      <span class="unseen">What it must have</span>
-      <select v-model="filters.flag">
-        <option value="">with anything</option>
-        <option v-for="flag in flags" :key="flag.words" :value="flag.words">{{ flag.words }}</option>
-      </select>
-    </label>
-    <label>
-      <span class="unseen">Talk tone</span>
-      <input v-model.lazy="filters.tone" class="short" placeholder="tone" />
-    </label>
-    <label>
-      <span class="unseen">Words in the entry</span>
-      <input v-model.lazy="filters.text" class="words" placeholder="words in it" />
-    </label>
-    <v-btn v-if="active" variant="text" @click="emit('clear')"> Clear </v-btn>
+    <v-select v-model="filters.band" label="Band" :items="any('any band', bands)" />
+    <v-select
+      v-model="filters.state"
+      label="State"
+      :items="any('any state', [{ value: 'usable', title: 'not known silent' }, ...STATES])"
+    />
+    <v-select v-model="filters.mode" label="Mode" :items="any('any mode', MODES)" />
+    <v-select
+      v-model="filters.flag"
+      label="What it must have"
+      :items="any('with anything', flags?.map((each) => each.words) ?? [])"
+    />
+    <LazyField v-model="filters.tone" class="short" label="Talk tone" />
+    <LazyField v-model="filters.text" label="Words in the entry" />
+    <v-btn v-if="active" variant="text" @click="emit('clear')">Clear</v-btn>
   </template>
 </template>

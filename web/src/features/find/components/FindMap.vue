@@ -1,190 +1,21 @@
 <script setup lang="ts">
 import 'leaflet/dist/leaflet.css'
 import '../map/marks.css'
-import L from 'leaflet'
-import { onBeforeUnmount, onMounted, ref, watch } from 'vue'
-import { useTheme } from 'vuetify'
-import { api, unwrap, type Found, type Schemas } from '@/shared/api/client'
-import { loadLand } from '../map/land'
-import { drawChanges, drawFound, drawHere, drawWay, placeName, type Spot } from '../map/marks'
+import { ref } from 'vue'
+import { useFindMap, type Shown } from '../map/useFindMap'
 
-const props = defineProps<{
-  found: Found[]
-  at: number
-  here: Spot | null
-  route: number[][] | null
-  /** Where one changes on a trip, and to whom. */
-  legs: Schemas['LegView'][]
-  drawing: boolean
-  drawn: number[][]
-  radiusKm: number | null
-  boxable: boolean
-}>()
+const props = defineProps<Shown & { boxable: boolean }>()
 const emit = defineEmits<{
   pick: [at: number]
   point: [latitude: number, longitude: number]
   box: [edges: string]
 }>()
-
 const box = ref<HTMLElement | null>(null)
-const failed = ref('')
-const theme = useTheme()
-let map: L.Map | null = null
-let observer: ResizeObserver | null = null
-const canvas = L.canvas({ padding: 0.4 })
-const ground = L.layerGroup()
-const names = L.layerGroup()
-const rings = L.layerGroup()
-const way = L.layerGroup()
-const marks = L.layerGroup()
-const changes = L.layerGroup()
-const shapes: (L.Polygon | L.GeoJSON)[] = []
-
-const colour = (name: string) =>
-  getComputedStyle(box.value as HTMLElement)
-    .getPropertyValue(name)
-    .trim()
-function paint() {
-  const style = { color: colour('--rod-mark'), weight: 0.8, fillColor: colour('--rod'), fillOpacity: 1 }
-  for (const shape of shapes) shape.setStyle(style)
-}
-async function drawGround() {
-  try {
-    const [land, own] = await Promise.all([loadLand(), unwrap(api.GET('/api/map/outlines'))])
-    const options = { renderer: canvas, interactive: false, smoothFactor: 1.2 }
-    shapes.push(L.geoJSON(land, options as L.GeoJSONOptions))
-    for (const each of own.outlines) shapes.push(L.polygon(each.points as [number, number][], options))
-    for (const shape of shapes) shape.addTo(ground)
-    for (const place of own.places) placeName(place).addTo(names)
-    paint()
-    namesByZoom()
-    // Until there is something to show, the places that have names are.
-    if (!framed && own.places.length) {
-      const all = own.places.map((place) => [place.latitude, place.longitude] as [number, number])
-      map?.fitBounds(L.latLngBounds(all), { animate: false, padding: [40, 40] })
-    }
-  } catch (cause) {
-    failed.value = cause instanceof Error ? cause.message : String(cause)
-  }
-}
-function namesByZoom() {
-  if (!map) return
-  if (map.getZoom() >= 8) names.addTo(map)
-  else names.remove()
-}
-function placeAndCursor() {
-  rings.clearLayers()
-  marks.clearLayers()
-  if (props.here) drawHere(rings, props.here, props.radiusKm, props.found[props.at], colour)
-  drawFound(marks, props.found, props.at, (i) => emit('pick', i))
-}
-
-/** Brings everything that was found into view; once for each place or route, so that it does not jump. */
-let framed = ''
-function frame() {
-  if (!map) return
-  const key = props.route
-    ? `${props.route[0]?.join()}-${props.route.length}`
-    : props.here
-      ? `${props.here.latitude},${props.here.longitude},${props.radiusKm}`
-      : ''
-  if (!key || key === framed) return
-  framed = key
-  const bounds = props.route
-    ? L.latLngBounds(props.route as [number, number][])
-    : L.latLng(props.here?.latitude ?? 0, props.here?.longitude ?? 0).toBounds((props.radiusKm ?? 50) * 1600)
-  map.fitBounds(bounds, { animate: false, padding: [12, 12] })
-}
-function all() {
-  if (!map) return
-  frame()
-  way.clearLayers()
-  drawWay(way, props.drawing ? props.drawn : (props.route ?? []), props.drawing, colour)
-  placeAndCursor()
-}
-
-onMounted(() => {
-  if (!box.value) return
-  map = L.map(box.value, {
-    attributionControl: true,
-    zoomSnap: 0.5,
-    minZoom: 2,
-    maxZoom: 14,
-    worldCopyJump: true,
-    zoomAnimation: false,
-    fadeAnimation: false,
-    markerZoomAnimation: false,
-    preferCanvas: false,
-  }).setView([47.4, -36], 6)
-  map.attributionControl.setPrefix(false).addAttribution('Coastlines: Natural Earth, public domain')
-  L.control.scale({ imperial: false }).addTo(map)
-  for (const layer of [ground, rings, way, marks, changes]) layer.addTo(map)
-  map.on('click', (event) => {
-    const place = event.latlng.wrap()
-    emit('point', place.lat, place.lng)
-  })
-  map.on('zoomend', namesByZoom)
-  observer = new ResizeObserver(() => {
-    map?.invalidateSize()
-    framed = ''
-    frame()
-  })
-  observer.observe(box.value)
-  void drawGround()
-  all()
+const { failed, inView, onKey } = useFindMap(box, props, {
+  pick: (at) => emit('pick', at),
+  point: (latitude, longitude) => emit('point', latitude, longitude),
+  box: (edges) => emit('box', edges),
 })
-onBeforeUnmount(() => {
-  observer?.disconnect()
-  map?.remove()
-  map = null
-})
-watch(() => [props.found, props.here, props.route, props.radiusKm, props.drawing, props.drawn], all, {
-  deep: true,
-})
-watch(
-  () => props.legs,
-  (legs) => {
-    changes.clearLayers()
-    drawChanges(changes, legs)
-  },
-)
-watch(
-  () => props.at,
-  () => {
-    placeAndCursor()
-    const entry = props.found[props.at]?.entry
-    if (map && entry && entry.latitude !== null && entry.longitude !== null) {
-      const place = L.latLng(entry.latitude, entry.longitude)
-      if (!map.getBounds().contains(place)) map.panTo(place, { animate: false })
-    }
-  },
-)
-watch(
-  () => theme.global.name.value,
-  () => setTimeout(() => (paint(), all())),
-)
-
-/** The edges of what is shown, as far as the earth goes round. */
-function inView() {
-  if (!map) return
-  const bounds = map.getBounds()
-  const whole = bounds.getEast() - bounds.getWest() >= 360
-  const edges = [
-    Math.max(-90, bounds.getSouth()),
-    whole ? -180 : L.latLng(0, bounds.getWest()).wrap().lng,
-    Math.min(90, bounds.getNorth()),
-    whole ? 180 : L.latLng(0, bounds.getEast()).wrap().lng,
-  ]
-  emit('box', edges.map((each) => each.toFixed(4)).join(','))
-}
-
-/** Enter on the map sets the point in its middle, as a click does anywhere. */
-function onKey(event: KeyboardEvent) {
-  if (event.key !== 'Enter' || !map) return
-  event.preventDefault()
-  const middle = map.getCenter().wrap()
-  emit('point', middle.lat, middle.lng)
-}
 </script>
 
 <template>

@@ -1,20 +1,25 @@
 <script setup lang="ts">
-import { nextTick, ref, watch } from 'vue'
+import { computed, ref } from 'vue'
 import type { Found } from '@/shared/api/client'
+import KeyedGrid from '@/shared/ui/KeyedGrid.vue'
+import type { Column, Focusable, Marks } from '@/shared/ui/grid'
 import { megahertz, toneOf } from '../composables/words'
 import ReachMark from './ReachMark.vue'
 
-const props = defineProps<{ found: Found[]; at: number; ticked: Set<string>; along: boolean }>()
-const emit = defineEmits<{ pick: [at: number]; tick: [found: Found] }>()
+const props = defineProps<{ found: Found[]; ticked: Set<string>; along: boolean }>()
+const emit = defineEmits<{ tick: [found: Found]; tap: [] }>()
+const at = defineModel<number>('at', { required: true })
 
-const box = ref<HTMLElement | null>(null)
-watch(
-  () => [props.at, props.found],
-  async () => {
-    await nextTick()
-    box.value?.querySelector('.picked')?.scrollIntoView({ block: 'nearest' })
-  },
-)
+const columns = computed<Column[]>(() => [
+  { key: 'name', head: 'Repeater', width: 'minmax(0, 1fr)' },
+  { key: 'output', head: 'Listen MHz', width: '84px', end: true },
+  { key: 'reach', head: `Reach, ${props.along ? 'where it is passed' : 'how far away'}`, width: '148px' },
+])
+const marks: Marks<Found> = {
+  has: ({ entry }) => props.ticked.has(entry.id),
+  can: () => true,
+  label: ({ entry }) => `Choose ${entry.label}, ${megahertz(entry.outputHz)}, ${entry.source}`,
+}
 const where = (found: Found) =>
   props.along && found.passing
     ? `km ${found.passing.kilometre.toFixed(0)}, ${found.passing.offKilometres.toFixed(0)} km off`
@@ -23,116 +28,48 @@ const where = (found: Found) =>
       : 'no position'
 const grave = (found: Found) =>
   found.entry.findings.find((each) => each.severity !== 'note' || each.code === 'entry-closed')
-defineExpose({ focus: () => box.value?.focus() })
+const grid = ref<Focusable | null>(null)
+defineExpose({ focus: () => grid.value?.focus() })
 </script>
 
 <template>
-  <div
-    ref="box"
+  <KeyedGrid
+    ref="grid"
+    v-model:at="at"
     class="found"
-    role="grid"
-    aria-label="Repeaters found"
-    tabindex="0"
-    :aria-rowcount="found.length + 1"
-    :aria-activedescendant="found.length ? `found-${at}` : undefined"
+    label="Repeaters found"
+    id-prefix="found"
+    :items="found"
+    :columns="columns"
+    :item-key="(each) => each.entry.id"
+    :height="50"
+    :row="(each) => ({ class: { dead: each.entry.looksDead }, 'data-id': each.entry.id })"
+    :marks="marks"
+    @mark="(each) => emit('tick', each)"
+    @tap="emit('tap')"
   >
-    <div class="row head" role="row" aria-rowindex="1">
-      <div role="columnheader"><span class="unseen">Chosen</span></div>
-      <div role="columnheader">Repeater</div>
-      <div role="columnheader" class="figure">Listen MHz</div>
-      <div role="columnheader">
-        Reach<span class="far">, {{ along ? 'where it is passed' : 'how far away' }}</span>
-      </div>
-    </div>
-    <div role="rowgroup">
-      <div
-        v-for="(each, i) in found"
-        :id="`found-${i}`"
-        :key="each.entry.id"
-        class="row"
-        role="row"
-        :class="{ picked: i === at, dead: each.entry.looksDead }"
-        :aria-rowindex="i + 2"
-        :aria-selected="i === at"
-        :data-id="each.entry.id"
-        @click="emit('pick', i)"
-      >
-        <div role="gridcell">
-          <button
-            type="button"
-            role="checkbox"
-            tabindex="-1"
-            class="tick"
-            :aria-checked="ticked.has(each.entry.id)"
-            :aria-label="`Choose ${each.entry.label}, ${megahertz(each.entry.outputHz)}, ${each.entry.source}`"
-            @click.stop="(emit('pick', i), emit('tick', each))"
-          >
-            {{ ticked.has(each.entry.id) ? '✓' : '' }}
-          </button>
-        </div>
-        <div role="gridcell" class="name">
-          <b>{{ each.entry.label }}</b>
-          <span class="under" :class="grave(each)?.severity">{{
-            grave(each)?.message ?? `${each.entry.callSign} ${each.entry.area}`
-          }}</span>
-        </div>
-        <div role="gridcell" class="figure">
-          <span class="mono">{{ megahertz(each.entry.outputHz) }}</span>
-          <span class="under mono">{{ toneOf(each.entry.talkTone) }}</span>
-        </div>
-        <div role="gridcell">
-          <ReachMark :verdict="each.reach?.verdict ?? null" :dead="each.entry.looksDead" />
-          <span class="under">{{ where(each) }}</span>
-        </div>
-      </div>
-    </div>
-  </div>
+    <template #name="{ item }">
+      <b>{{ item.entry.label }}</b>
+      <span class="under" :class="grave(item)?.severity">{{
+        grave(item)?.message ?? `${item.entry.callSign} ${item.entry.area}`
+      }}</span>
+    </template>
+    <template #output="{ item }">
+      <span class="mono">{{ megahertz(item.entry.outputHz) }}</span>
+      <span class="under mono">{{ toneOf(item.entry.talkTone) }}</span>
+    </template>
+    <template #reach="{ item }">
+      <ReachMark :verdict="item.reach?.verdict ?? null" :dead="item.entry.looksDead" />
+      <span class="under">{{ where(item) }}</span>
+    </template>
+  </KeyedGrid>
 </template>
 
 <style scoped>
-.found {
-  overflow: auto;
-  flex: 1;
-  min-height: 0;
-  outline-offset: -2px;
-}
-.row {
-  display: grid;
-  grid-template-columns: 28px minmax(0, 1fr) 84px 148px;
-  column-gap: 10px;
-  gap: 8px;
-  align-items: center;
-  min-height: 48px;
-  padding: 3px 12px 3px 16px;
-  border-bottom: 1px solid var(--line);
-  background: var(--surface);
-  cursor: pointer;
-}
-.head {
-  min-height: 26px;
-  position: sticky;
-  top: 0;
-  z-index: 1;
-  font-size: 12.5px;
-  color: var(--quiet);
-  background: var(--ground);
-  cursor: default;
-}
-.picked {
-  background: var(--picked);
-  box-shadow: inset 3px 0 0 var(--primary);
-}
-.name b {
-  font-weight: 600;
-}
-.name > *,
 .under {
   display: block;
   overflow: hidden;
   text-overflow: ellipsis;
-  white-space: nowrap;
-}
-.under {
   font-size: 12.5px;
   color: var(--quiet);
   min-height: 17px;
@@ -141,27 +78,9 @@ defineExpose({ focus: () => box.value?.focus() })
 .under.error {
   color: var(--doubt);
 }
-.figure {
-  text-align: right;
-}
-.tick {
-  width: 22px;
-  height: 22px;
-  border: 1px solid var(--quiet);
-  border-radius: 4px;
-  background: var(--surface);
-  color: var(--primary);
-  font-weight: 700;
-  line-height: 1;
-  cursor: pointer;
-}
 @media (max-width: 720px) {
-  .far {
-    display: none;
-  }
-  .row {
-    grid-template-columns: 28px minmax(0, 1fr) 80px 104px;
-    padding: 3px 10px;
+  .found :deep(.row) {
+    grid-template-columns: 36px minmax(0, 1fr) 80px 104px;
   }
 }
 </style>

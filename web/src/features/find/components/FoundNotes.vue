@@ -13,16 +13,16 @@ defineEmits<{ again: []; clear: []; place: [name: string] }>()
 </script>
 
 <template>
-  <div class="note">
+  <div class="note stack">
     <template v-if="problem">
       <p role="alert" class="wrong">{{ problem }}</p>
       <v-btn size="small" @click="$emit('again')">Search again</v-btn>
     </template>
     <p v-else-if="!asked && way === 'around'">
       Say where you are: a place such as
-      <button type="button" @click="$emit('place', 'Vellan Harbour')">Vellan Harbour</button>, coordinates
-      such as <span class="mono">47.375 -37.985</span>, a locator such as <span class="mono">HN17aj</span>, or
-      a click on the map.
+      <button type="button" class="link" @click="$emit('place', 'Vellan Harbour')">Vellan Harbour</button>,
+      coordinates such as <span class="mono">47.375 -37.985</span>, a locator such as
+      <span class="mono">HN17aj</span>, or a click on the map.
     </p>
     <p v-else-if="!asked">
       Say where you drive: places parted by semicolons, a GPX file, or a line drawn on the map. Repeaters come
@@ -41,22 +41,8 @@ defineEmits<{ again: []; clear: []; place: [name: string] }>()
 
 <style scoped>
 .note {
-  padding: 12px 16px;
-  max-width: 60ch;
-}
-p {
-  margin: 0 0 10px;
-}
-button:not(.v-btn) {
-  font: inherit;
-  color: var(--primary);
-  background: none;
-  border: 0;
-  padding: 0;
-  text-decoration: underline;
-  cursor: pointer;
-}
-.wrong {
-  color: var(--error);
+  padding: 8px 16px;
+  gap: 10px;
+  justify-items: start;
 }
 </style>

@@ -3,6 +3,7 @@ import { ref } from 'vue'
 import { api, unwrap } from '@/shared/api/client'
 import { useKeptText } from '@/shared/composables/useKeptText'
 import { useNotice } from '@/shared/composables/useNotice'
+import FieldRow from '@/shared/ui/FieldRow.vue'
 import type { RouteGiven } from '../composables/useFind'
 
 defineProps<{ drawing: boolean; drawn: number[][] }>()
@@ -10,6 +11,7 @@ const emit = defineEmits<{ draw: []; drawn: []; undraw: [] }>()
 const route = defineModel<RouteGiven | null>('route', { required: true })
 const corridor = defineModel<number>('corridor', { required: true })
 
+const CORRIDORS = [5, 10, 20, 40, 60, 80, 120].map((each) => ({ value: each, title: `${each} km` }))
 const { tellProblem } = useNotice()
 const stops = useKeptText('reckonrod.find.stops')
 async function byNames() {
@@ -49,35 +51,35 @@ async function tryDrive() {
 </script>
 
 <template>
-  <form class="fields" @submit.prevent="byNames">
-    <label class="grow">
-      <span class="unseen">Places along the route, parted by semicolons</span>
-      <input v-model="stops" spellcheck="false" placeholder="Port Ardmoor; Tolmere; Northwatch" />
-    </label>
-    <v-btn type="submit">Go</v-btn>
-    <input
-      ref="file"
-      type="file"
-      accept=".gpx,application/gpx+xml"
-      class="unseen"
-      tabindex="-1"
-      aria-label="GPX file"
-      @change="read(($event.target as HTMLInputElement).files)"
-    />
-    <v-btn @click="file?.click()">GPX file…</v-btn>
-    <v-btn v-if="!drawing" @click="emit('draw')">Draw</v-btn>
-    <template v-else>
-      <v-btn color="primary" variant="flat" :disabled="drawn.length < 2" @click="emit('drawn')">
-        Use {{ drawn.length }} points
-      </v-btn>
-      <v-btn :disabled="!drawn.length" @click="emit('undraw')">Take back</v-btn>
-    </template>
-    <label>
-      corridor
-      <select v-model.number="corridor">
-        <option v-for="each in [5, 10, 20, 40, 60, 80, 120]" :key="each" :value="each">{{ each }} km</option>
-      </select>
-    </label>
-    <v-btn v-if="!route && !drawing" variant="text" @click="tryDrive">Try the road through Ardmoor</v-btn>
+  <form @submit.prevent="byNames">
+    <FieldRow>
+      <v-text-field
+        v-model="stops"
+        class="grow"
+        label="Places along the route, parted by semicolons"
+        placeholder="Port Ardmoor; Tolmere; Northwatch"
+        spellcheck="false"
+      />
+      <v-btn type="submit">Go</v-btn>
+      <input
+        ref="file"
+        type="file"
+        accept=".gpx,application/gpx+xml"
+        class="unseen"
+        tabindex="-1"
+        aria-label="GPX file"
+        @change="read(($event.target as HTMLInputElement).files)"
+      />
+      <v-btn @click="file?.click()">GPX file…</v-btn>
+      <v-btn v-if="!drawing" @click="emit('draw')">Draw</v-btn>
+      <template v-else>
+        <v-btn color="primary" variant="flat" :disabled="drawn.length < 2" @click="emit('drawn')">
+          Use {{ drawn.length }} points
+        </v-btn>
+        <v-btn :disabled="!drawn.length" @click="emit('undraw')">Take back</v-btn>
+      </template>
+      <v-select v-model="corridor" label="corridor" :items="CORRIDORS" />
+      <v-btn v-if="!route && !drawing" variant="text" @click="tryDrive">Try the road through Ardmoor</v-btn>
+    </FieldRow>
   </form>
 </template>

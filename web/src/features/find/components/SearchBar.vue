@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import '../fields.css'
+import FieldRow from '@/shared/ui/FieldRow.vue'
 import type { Filters, Order, RouteGiven, Way } from '../composables/useFind'
 import FilterFields from './FilterFields.vue'
 import PointFields from './PointFields.vue'
@@ -19,10 +19,10 @@ const route = defineModel<RouteGiven | null>('route', { required: true })
 
 <template>
   <div class="search">
-    <div class="ways" role="group" aria-label="Search">
-      <button type="button" :aria-pressed="way === 'around'" @click="way = 'around'">Around a place</button>
-      <button type="button" :aria-pressed="way === 'along'" @click="way = 'along'">Along a route</button>
-    </div>
+    <v-btn-toggle v-model="way" mandatory role="group" aria-label="Search">
+      <v-btn value="around" :aria-pressed="way === 'around'">Around a place</v-btn>
+      <v-btn value="along" :aria-pressed="way === 'along'">Along a route</v-btn>
+    </v-btn-toggle>
     <PointFields v-if="way === 'around'" v-model:at="at" v-model:km="km" v-model:order="order" />
     <RouteFields
       v-else
@@ -34,54 +34,24 @@ const route = defineModel<RouteGiven | null>('route', { required: true })
       @drawn="$emit('drawn')"
       @undraw="$emit('undraw')"
     />
-    <div class="fields">
+    <FieldRow class="second">
       <StationFields />
       <FilterFields v-model="filters" :bands="bands" :problem="problem" @clear="$emit('clear')" />
-    </div>
+    </FieldRow>
   </div>
 </template>
 
 <style scoped>
 .search {
-  padding: 10px 16px;
+  padding: 12px 16px 10px;
   display: grid;
-  gap: 8px;
+  gap: 10px;
   grid-template-columns: auto 1fr;
+  align-items: center;
   border-bottom: 1px solid var(--line);
 }
-.search > .fields:last-child {
+.second {
   grid-column: 1 / -1;
-}
-.ways,
-.fields {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px 8px;
-  align-items: center;
-}
-.ways {
-  gap: 0;
-}
-.ways button {
-  height: 36px;
-  padding: 0 12px;
-  border: 1px solid var(--line);
-  background: var(--surface);
-  color: var(--quiet);
-  font: inherit;
-  cursor: pointer;
-}
-.ways button:first-child {
-  border-radius: 6px 0 0 6px;
-}
-.ways button:last-child {
-  border-radius: 0 6px 6px 0;
-  border-left: 0;
-}
-.ways button[aria-pressed='true'] {
-  background: var(--picked);
-  color: var(--primary);
-  font-weight: 600;
 }
 @media (max-width: 720px) {
   .search {

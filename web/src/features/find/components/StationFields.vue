@@ -1,22 +1,49 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import { useStation } from '../composables/useStation'
 
-const { id: stationId, own, stations, OWN } = useStation()
+const { id, own, stations, OWN } = useStation()
+const items = computed(() => [
+  ...(stations.value ?? []).map((each) => ({ value: each.id, title: each.words })),
+  { value: OWN, title: 'Other figures' },
+])
 </script>
 
 <template>
-  <label>
-    My radio
-    <select v-model="stationId">
-      <option v-for="each in stations" :key="each.id" :value="each.id">{{ each.words }}</option>
-      <option :value="OWN">Other figures</option>
-    </select>
-  </label>
-  <template v-if="stationId === OWN">
-    <label
-      >antenna <input v-model.number="own.antenna" type="number" min="0.5" max="1000" step="0.5" /> m</label
-    >
-    <label>gain <input v-model.number="own.gain" type="number" min="-20" max="30" step="0.5" /> dBi</label>
-    <label>power <input v-model.number="own.watts" type="number" min="0.01" max="2000" step="any" /> W</label>
+  <v-select v-model="id" class="station" label="My radio" :items="items" />
+  <template v-if="id === OWN">
+    <v-number-input
+      v-model="own.antenna"
+      class="short"
+      label="antenna"
+      suffix="m"
+      :min="0.5"
+      :max="1000"
+      :precision="null"
+    />
+    <v-number-input
+      v-model="own.gain"
+      class="short"
+      label="gain"
+      suffix="dBi"
+      :min="-20"
+      :max="30"
+      :precision="null"
+    />
+    <v-number-input
+      v-model="own.watts"
+      class="short"
+      label="power"
+      suffix="W"
+      :min="0.01"
+      :max="2000"
+      :precision="null"
+    />
   </template>
 </template>
+
+<style scoped>
+.station {
+  --field: 240px;
+}
+</style>

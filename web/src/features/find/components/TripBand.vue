@@ -38,7 +38,7 @@ const km = (value: number) => value.toFixed(0)
         :title="`Nobody, km ${km(gap.fromKm)} to ${km(gap.toKm)}`"
       />
     </div>
-    <table>
+    <v-table :aria-label="`Who to use on ${band.band}`">
       <thead>
         <tr>
           <th class="figure">from km</th>
@@ -56,7 +56,7 @@ const km = (value: number) => value.toFixed(0)
           <td class="figure">{{ km(leg.fromKm) }}</td>
           <td class="figure">{{ km(leg.toKm) }}</td>
           <td>
-            <button type="button" class="name" @click="emit('look', leg.entry.id)">
+            <button type="button" class="link" @click="emit('look', leg.entry.id)">
               {{ leg.entry.label }}
             </button>
           </td>
@@ -67,7 +67,7 @@ const km = (value: number) => value.toFixed(0)
           <td class="wide mono">km {{ km(leg.heardFromKm) }} to {{ km(leg.heardToKm) }}</td>
         </tr>
       </tbody>
-    </table>
+    </v-table>
     <p v-if="band.gaps.length" class="quiet">
       Nobody on km
       {{ band.gaps.map((gap) => `${km(gap.fromKm)} to ${km(gap.toKm)}`).join(', ') }}.
@@ -112,42 +112,6 @@ h3 {
 }
 .gap {
   background: repeating-linear-gradient(135deg, var(--surface) 0 5px, var(--error) 5px 7px);
-}
-table {
-  width: 100%;
-  border-collapse: collapse;
-  font-size: 13.5px;
-  margin-top: 4px;
-}
-th {
-  text-align: left;
-  font-weight: 500;
-  font-size: 12.5px;
-  color: var(--quiet);
-  padding: 2px 8px;
-}
-td {
-  padding: 3px 8px;
-  border-top: 1px solid var(--line);
-}
-.figure {
-  text-align: right;
-}
-td.figure {
-  font-family: var(--mono);
-}
-.name {
-  font: inherit;
-  font-weight: 600;
-  color: var(--primary);
-  background: none;
-  border: 0;
-  padding: 0;
-  cursor: pointer;
-  text-align: left;
-}
-p {
-  margin: 4px 0;
 }
 @media (max-width: 720px) {
   .wide {

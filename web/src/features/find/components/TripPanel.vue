@@ -1,9 +1,8 @@
 <script setup lang="ts">
-import { useMutation, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
-import { useListChanges } from '@/shared/list/useListChanges'
-import { api, unwrap, type Schemas, type Trip } from '@/shared/api/client'
-import { useNotice } from '@/shared/composables/useNotice'
+import type { Schemas } from '@/shared/api/client'
+import FieldRow from '@/shared/ui/FieldRow.vue'
+import { useTrip } from '../composables/useTrip'
 import TripBand from './TripBand.vue'
 
 const props = defineProps<{
@@ -20,102 +19,31 @@ const emit = defineEmits<{
   planned: [legs: Schemas['LegView'][]]
 }>()
 
-const perBand = ref(false)
-const closedToo = ref(false)
-const sure = ref(false)
-const bridged = ref(3)
+const BREAKS = [0, 1, 3, 5, 10].map((each) => ({ value: each, title: `${each} km` }))
 const name = ref(`Trip · ${props.name}`.slice(0, 60))
-const trip = ref<Trip | null>(null)
-const { tell, tellProblem } = useNotice()
-const cache = useQueryClient()
-const changes = useListChanges(computed(() => props.listId))
-
-const plan = useMutation({
-  mutationFn: () =>
-    unwrap(
-      api.POST('/api/trips/plan', {
-        body: {
-          route: props.route,
-          question: props.question,
-          perBand: perBand.value,
-          neededDb: sure.value ? 10 : 0,
-          bridgedKm: bridged.value,
-          closedToo: closedToo.value,
-        },
-      }),
-    ),
-  onSuccess: (done) => {
-    trip.value = done
-    emit(
-      'planned',
-      done.bands.flatMap((band) => band.legs),
-    )
-  },
-})
-watch(
-  () => [props.route, props.question, perBand.value, closedToo.value, sure.value, bridged.value],
-  () => plan.mutate(),
-  { immediate: true, deep: true },
-)
-
-const km = (value: number) => value.toFixed(0)
+const { wishes, trip, planning, problem, asBlock, asList } = useTrip(props, (id) => emit('opened', id))
 const legs = computed(() => trip.value?.bands.flatMap((band) => band.legs) ?? [])
-
-async function asBlock() {
-  if (
-    trip.value &&
-    (await changes.change({
-      kind: 'take',
-      slot: null,
-      take: { entries: trip.value.entries, recipe: null },
-      block: name.value,
-    }))
-  ) {
-    tell(`The trip is in ${props.listName} as the block “${name.value}”`)
-  }
-}
-async function asList() {
-  if (!trip.value || !props.listId) return
-  try {
-    const made = await unwrap(
-      api.POST('/api/lists/{id}/take/list', {
-        params: { path: { id: props.listId } },
-        body: { name: name.value, take: { entries: trip.value.entries, recipe: null } },
-      }),
-    )
-    const home = props.listName
-    await cache.invalidateQueries({ queryKey: ['lists'] })
-    emit('opened', made.id)
-    tell(`“${made.name}” is open, with the channels of ${home} kept in it`)
-  } catch (cause) {
-    tellProblem(cause)
-  }
-}
+watch(legs, (now) => emit('planned', now))
+const ready = computed(() => props.listId !== null && name.value.trim() !== '' && !planning.value)
 </script>
 
 <template>
   <section class="trip" aria-label="Trip">
-    <header>
+    <FieldRow>
       <h2>Fewest changes along the way</h2>
-      <label><input v-model="perBand" type="checkbox" /> each band by itself</label>
-      <label><input v-model="sure" type="checkbox" /> only where reach is likely</label>
-      <label><input v-model="closedToo" type="checkbox" /> closed ones too</label>
-      <label>
-        breaks up to
-        <select v-model.number="bridged">
-          <option v-for="each in [0, 1, 3, 5, 10]" :key="each" :value="each">{{ each }} km</option>
-        </select>
-        are all right
-      </label>
-      <span class="space" />
+      <v-checkbox v-model="wishes.perBand" label="each band by itself" />
+      <v-checkbox v-model="wishes.sure" label="only where reach is likely" />
+      <v-checkbox v-model="wishes.closedToo" label="closed ones too" />
+      <v-select v-model="wishes.bridgedKm" class="short" label="breaks up to" :items="BREAKS" />
+      <v-spacer />
       <v-btn size="small" @click="emit('close')">Close the trip</v-btn>
-    </header>
-    <p v-if="plan.error.value" role="alert" class="wrong">{{ plan.error.value.message }}</p>
+    </FieldRow>
+    <p v-if="problem" role="alert" class="wrong">{{ problem }}</p>
     <p v-else-if="!trip" class="quiet" role="status">Weighing every repeater at every kilometre…</p>
-    <div v-else class="planned" :class="{ stale: plan.isPending.value }">
+    <div v-else class="planned" :class="{ stale: planning }">
       <p v-if="!legs.length">
-        Nobody is heard anywhere on these {{ km(trip.kilometres) }} km. Widen the corridor, or take a stronger
-        station.
+        Nobody is heard anywhere on these {{ trip.kilometres.toFixed(0) }} km. Widen the corridor, or take a
+        stronger station.
       </p>
       <TripBand
         v-for="band in trip.bands"
@@ -124,23 +52,16 @@ async function asList() {
         :kilometres="trip.kilometres"
         @look="(id) => emit('look', id)"
       />
-      <p v-if="trip.leftOut" class="quiet">
-        {{ trip.leftOut }} were left out: dead-looking, digital{{ closedToo ? '' : ', or closed' }}.
+      <p v-if="trip.leftOut" class="quiet small">
+        {{ trip.leftOut }} were left out: dead-looking, digital{{ wishes.closedToo ? '' : ', or closed' }}.
       </p>
-      <form v-if="legs.length" class="actions" @submit.prevent>
-        <label>Name <input v-model="name" maxlength="60" required /></label>
-        <v-btn
-          color="primary"
-          variant="flat"
-          :disabled="!listId || !name.trim() || plan.isPending.value"
-          @click="asList"
-        >
+      <FieldRow v-if="legs.length" class="ends">
+        <v-text-field v-model="name" label="Name" maxlength="60" />
+        <v-btn color="primary" variant="flat" :disabled="!ready" @click="asList(name)">
           Make a list of its own, home channels kept
         </v-btn>
-        <v-btn :disabled="!listId || !name.trim() || plan.isPending.value" @click="asBlock"
-          >Put as a block into {{ listName }}</v-btn
-        >
-      </form>
+        <v-btn :disabled="!ready" @click="asBlock(name)">Put as a block into {{ listName }}</v-btn>
+      </FieldRow>
     </div>
   </section>
 </template>
@@ -153,46 +74,17 @@ async function asList() {
   max-height: 56%;
   min-height: 200px;
 }
-header,
-.actions {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px 16px;
-  align-items: center;
-}
 h2 {
   margin: 0;
-}
-.space {
-  flex: 1;
-}
-select {
-  height: 30px;
-  border: 1px solid var(--quiet);
-  border-radius: 6px;
-  background: var(--surface);
-  color: var(--ink);
 }
 .stale {
   opacity: 0.6;
 }
-p {
-  margin: 4px 0;
+.ends {
+  margin-top: 12px;
 }
-.wrong {
-  color: var(--error);
-}
-.actions {
-  margin-top: 10px;
-}
-.actions input {
-  height: 34px;
-  width: 220px;
-  border: 1px solid var(--quiet);
-  border-radius: 6px;
-  padding: 0 8px;
-  background: var(--surface);
-  color: var(--ink);
+.trip :deep(.v-checkbox) {
+  --field: 0;
 }
 @media (max-width: 720px) {
   .trip {

@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { PlannedChange, Schemas, SlotChange } from '@/shared/api/client'
+import SheetTable from '@/shared/ui/SheetTable.vue'
 
 /** Planned changes of a write, whose slots can be chosen, or those of a snapshot, which go in whole. */
-const props = defineProps<{ changes: SlotChange[]; planned?: PlannedChange[] }>()
+const props = defineProps<{ label: string; changes: SlotChange[]; planned?: PlannedChange[] }>()
 const emit = defineEmits<{ leave: [slot: number, left: boolean] }>()
 const plan = computed(() => new Map(props.planned?.map((each) => [each.change.slot, each]) ?? []))
 
@@ -37,11 +38,11 @@ function title({ before, after }: SlotChange) {
 </script>
 
 <template>
-  <table>
+  <SheetTable :label="label">
     <thead>
       <tr>
         <th v-if="planned" scope="col">Write</th>
-        <th scope="col" class="slot">Slot</th>
+        <th scope="col" class="figure">Slot</th>
         <th scope="col">Change</th>
         <th scope="col">Name</th>
         <th scope="col">In the radio now → after writing</th>
@@ -50,14 +51,13 @@ function title({ before, after }: SlotChange) {
     <tbody>
       <tr v-for="change in changes" :key="change.slot" :class="{ left: plan.get(change.slot)?.left }">
         <td v-if="planned">
-          <input
-            type="checkbox"
-            :checked="!plan.get(change.slot)?.left"
+          <v-checkbox-btn
+            :model-value="!plan.get(change.slot)?.left"
             :aria-label="`Write slot ${change.slot}, ${title(change)}`"
-            @change="emit('leave', change.slot, !($event.target as HTMLInputElement).checked)"
+            @update:model-value="(on: boolean) => emit('leave', change.slot, !on)"
           />
         </td>
-        <td class="slot mono">{{ change.slot }}</td>
+        <td class="figure">{{ change.slot }}</td>
         <td :class="change.kind">
           <template v-if="plan.get(change.slot)?.left">{{
             change.kind === 'removed' ? 'stays' : 'left as it is'
@@ -65,7 +65,7 @@ function title({ before, after }: SlotChange) {
           <template v-else>{{ WORDS[change.kind] }}</template>
           <span
             v-if="plan.get(change.slot) && change.takesAway && !plan.get(change.slot)?.fromList"
-            class="only"
+            class="only quiet small"
           >
             only in the radio
           </span>
@@ -86,35 +86,10 @@ function title({ before, after }: SlotChange) {
         </td>
       </tr>
     </tbody>
-  </table>
+  </SheetTable>
 </template>
 
 <style scoped>
-table {
-  border-collapse: collapse;
-  width: 100%;
-  background: var(--surface);
-}
-th,
-td {
-  text-align: left;
-  padding: 6px 12px;
-  border-bottom: 1px solid var(--line);
-  vertical-align: top;
-}
-thead th {
-  color: var(--quiet);
-  font-size: 12.5px;
-  font-weight: 400;
-}
-tbody th {
-  font-weight: 600;
-  white-space: nowrap;
-}
-.slot {
-  text-align: right;
-  width: 56px;
-}
 .added {
   color: var(--primary);
 }
@@ -129,31 +104,23 @@ tbody th {
 .left th {
   color: var(--quiet);
 }
-.left .gone {
-  text-decoration: none;
-}
 .left .after {
   display: none;
 }
 .only {
   display: block;
-  font-size: 12.5px;
-  color: var(--quiet);
 }
 .gone {
   text-decoration: line-through;
+}
+.left .gone {
+  text-decoration: none;
 }
 .part {
   display: inline-block;
   margin-right: 16px;
 }
-.mono {
-  font-size: 13.5px;
-}
-@media (max-width: 720px) {
-  th,
-  td {
-    padding: 6px;
-  }
+td :deep(.v-selection-control) {
+  margin-block: -6px;
 }
 </style>

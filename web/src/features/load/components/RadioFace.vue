@@ -33,7 +33,7 @@ onBeforeUnmount(release)
 </script>
 
 <template>
-  <section class="radio" :aria-label="`Face of ${radio.name}`">
+  <section class="radio stack" :aria-label="`Face of ${radio.name}`">
     <h2>The radio's own face</h2>
     <div class="body">
       <div class="display" :class="{ off: !display?.on, sending: display?.talking }" role="status">
@@ -59,7 +59,7 @@ onBeforeUnmount(release)
         <v-btn :disabled="!display?.on" class="wide" @click="press('NEXT_IN_USE')">Next in use</v-btn>
         <v-btn
           :disabled="!display?.on"
-          class="talk"
+          class="sending-key"
           :class="{ held }"
           @pointerdown="hold"
           @pointerup="release"
@@ -75,41 +75,35 @@ onBeforeUnmount(release)
       </div>
     </div>
     <p class="quiet small">It shows what its memory bytes say, nothing else.</p>
-    <label class="trouble">
-      Practise with cable trouble
-      <select
-        :value="trouble?.kind ?? 'none'"
-        @change="setTrouble(($event.target as HTMLSelectElement).value as TroubleKind, atByte)"
-      >
-        <option v-for="each in TROUBLES" :key="each.kind" :value="each.kind">{{ each.words }}</option>
-      </select>
-    </label>
-    <label
+    <v-select
+      label="Practise with cable trouble"
+      :model-value="trouble?.kind ?? 'none'"
+      :items="TROUBLES"
+      item-title="words"
+      item-value="kind"
+      @update:model-value="(kind: TroubleKind) => setTrouble(kind, atByte)"
+    />
+    <v-number-input
       v-if="trouble?.kind === 'flipped_byte' || trouble?.kind === 'pulled_while_writing'"
-      class="trouble"
-    >
-      After byte
-      <input
-        type="number"
-        min="0"
-        :value="atByte"
-        @change="setTrouble(trouble.kind, Math.max(0, Number(($event.target as HTMLInputElement).value)))"
-      />
-    </label>
+      label="After byte"
+      :min="0"
+      :model-value="atByte"
+      @update:model-value="(byte) => trouble && setTrouble(trouble.kind, byte ?? 0)"
+    />
   </section>
 </template>
 
 <style scoped>
 .body {
-  background: #2a302e;
+  background: rgb(var(--v-theme-face));
   border-radius: 6px;
   padding: 16px;
   display: grid;
   gap: 14px;
 }
 .display {
-  background: #c9d3b0;
-  color: #1a1f12;
+  background: rgb(var(--v-theme-face-lit));
+  color: rgb(var(--v-theme-face-ink));
   border-radius: 4px;
   height: 104px;
   padding: 8px 12px;
@@ -119,10 +113,10 @@ onBeforeUnmount(release)
   font-family: var(--mono);
 }
 .display.off {
-  background: #555d4a;
+  background: rgb(var(--v-theme-face-off));
 }
 .display.sending {
-  background: #f0c79a;
+  background: rgb(var(--v-theme-face-sending));
 }
 .top,
 .bottom {
@@ -144,36 +138,15 @@ onBeforeUnmount(release)
   min-width: 0;
 }
 .wide,
-.talk {
+.sending-key {
   grid-column: 1 / -1;
 }
-.talk {
+.sending-key {
   touch-action: none;
   user-select: none;
 }
-.talk.held {
+.sending-key.held {
   background: var(--talk);
   color: var(--ground);
-}
-.small {
-  font-size: 13px;
-  margin: 6px 0 16px;
-}
-.trouble {
-  display: grid;
-  gap: 4px;
-  color: var(--quiet);
-  font-size: 13.5px;
-  margin-bottom: 8px;
-}
-.trouble select,
-.trouble input {
-  height: 36px;
-  border: 1px solid var(--quiet);
-  border-radius: 6px;
-  padding: 0 8px;
-  background: var(--surface);
-  color: var(--ink);
-  font: inherit;
 }
 </style>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, toRef } from 'vue'
-import SheetDialog from '@/shared/components/SheetDialog.vue'
+import SheetDialog from '@/shared/ui/SheetDialog.vue'
 import { counted, moment } from '@/shared/words'
 import { useRestoreDifference, useSnapshots } from '../composables/useDifference'
 import DifferenceTable from './DifferenceTable.vue'
@@ -30,13 +30,18 @@ function putBack() {
 <template>
   <details v-if="snapshots?.length" class="snapshots">
     <summary>{{ counted(snapshots.length, 'snapshot') }} kept</summary>
-    <ul>
-      <li v-for="each in snapshots" :key="each.id">
-        <span>{{ moment(each.takenAt) }}</span>
-        <span class="quiet">{{ each.reason }}, {{ counted(each.channels, 'channel') }}</span>
-        <v-btn size="small" :disabled="busy" @click="looked = each.id">Put back…</v-btn>
-      </li>
-    </ul>
+    <v-list density="compact" aria-label="Snapshots" class="list">
+      <v-list-item
+        v-for="each in snapshots"
+        :key="each.id"
+        :title="moment(each.takenAt)"
+        :subtitle="`${each.reason}, ${counted(each.channels, 'channel')}`"
+      >
+        <template #append>
+          <v-btn size="small" :disabled="busy" @click="looked = each.id">Put back…</v-btn>
+        </template>
+      </v-list-item>
+    </v-list>
   </details>
   <SheetDialog v-model="open" :title="`Put a snapshot back into ${radioName}`" :width="860">
     <p v-if="error" role="alert">{{ error.message }}</p>
@@ -48,59 +53,23 @@ function putBack() {
         <b v-else>nothing would change.</b>
         The radio is read first, and what it holds now is kept as a snapshot.
       </p>
-      <div
-        v-if="difference.slots.length"
-        class="scroll"
-        tabindex="0"
-        role="region"
-        aria-label="What would change"
-      >
-        <DifferenceTable :changes="difference.slots" />
-      </div>
+      <DifferenceTable v-if="difference.slots.length" label="What would change" :changes="difference.slots" />
     </template>
     <p v-else class="quiet">Comparing…</p>
-    <div class="acts">
+    <template #acts>
       <v-btn color="primary" variant="flat" :disabled="busy || !difference" @click="putBack">
         Put it back into {{ radioName }}
       </v-btn>
       <v-btn @click="open = false">Leave it</v-btn>
-    </div>
+    </template>
   </SheetDialog>
 </template>
 
 <style scoped>
-.scroll {
-  max-height: 46vh;
-  overflow: auto;
-  margin: 12px 0;
+.list {
+  background: none;
 }
-.acts {
-  display: flex;
-  gap: 8px;
-}
-summary {
-  cursor: pointer;
-  color: var(--primary);
-}
-ul {
-  list-style: none;
-  margin: 8px 0 0;
-  padding: 0;
-}
-li {
-  display: grid;
-  grid-template-columns: 200px 1fr auto;
-  gap: 12px;
-  align-items: center;
-  min-height: 36px;
+.list .v-list-item {
   border-bottom: 1px solid var(--line);
-}
-@media (max-width: 720px) {
-  li {
-    grid-template-columns: 1fr auto;
-  }
-  li .quiet {
-    grid-row: 2;
-  }
 }
 </style>

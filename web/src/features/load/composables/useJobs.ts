@@ -1,24 +1,7 @@
-import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { useQueryClient } from '@tanstack/vue-query'
 import { computed, onScopeDispose, ref, watch, type Ref } from 'vue'
 import { api, unwrap, type Job } from '@/shared/api/client'
 import { useNotice } from '@/shared/composables/useNotice'
-
-/** The transfers that run now, whoever started them. */
-export const useRunningJobs = () =>
-  useQuery({
-    queryKey: ['jobs'],
-    refetchInterval: (query) => ((query.state.data?.length ?? 0) > 0 ? 1_000 : 5_000),
-    queryFn: () => unwrap(api.GET('/api/jobs')),
-  })
-
-/** The listings that are being read now. */
-export const useRunningImports = () =>
-  useQuery({
-    queryKey: ['imports'],
-    select: (all) => all.filter((each) => each.state === 'reading'),
-    refetchInterval: (query) => (query.state.data?.some((each) => each.state === 'reading') ? 1_000 : false),
-    queryFn: () => unwrap(api.GET('/api/imports')),
-  })
 
 /** The newest transfer of a radio, followed live while it runs; a reload picks it up again. */
 export function useRadioJob(radioId: Ref<string | null>) {

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { mdiBookOpenVariantOutline } from '@mdi/js'
-import { computed, nextTick, ref } from 'vue'
+import { computed, defineAsyncComponent, nextTick, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { useListChanges } from '@/shared/list/useListChanges'
 import { useNotationCard } from '@/shared/composables/useNotationCard'
@@ -10,10 +10,15 @@ import { useCursor } from '@/shared/composables/useCursor'
 import { useKeptText } from '@/shared/composables/useKeptText'
 import { useOpenList } from '@/shared/composables/useOpenList'
 import { joined, useArrivedText } from '@/shared/composables/usePastedText'
+import { hasErrors, useHint } from '../composables/useHint'
+import { useLineKeys } from '../composables/useLineKeys'
 import { usePutting } from '../composables/usePutting'
 import { useReckon } from '@/shared/reckon/useReckon'
 import AnswerPanel from '@/shared/reckon/AnswerPanel.vue'
-import NotationCard from './NotationCard.vue'
+import { useAsked } from '@/shared/ui/useAsked'
+
+// Looked up now and then.
+const NotationCard = defineAsyncComponent(() => import('./NotationCard.vue'))
 
 const line = useKeptText('reckonrod.line')
 
@@ -33,6 +38,7 @@ const { answer, problem } = useReckon(() =>
 const arrived = useArrivedText()
 const changes = useListChanges(openId)
 const card = useNotationCard()
+const cardAsked = useAsked(card)
 const router = useRouter()
 const typeAhead = useTypeAhead(type)
 const { send } = usePutting(openId, line, async () => {
@@ -46,21 +52,8 @@ const focused = ref(false)
 const confirmed = ref<string | null>(null)
 const shown = computed(() => focused.value && line.value.trim() !== '' && (answer.value || problem.value))
 const known = computed(() => answer.value?.line === line.value)
-const hasError = computed(() => answer.value?.findings.some((each) => each.severity === 'error') ?? false)
-const mends = computed(() =>
-  answer.value?.findings.some((each) => each.fixes.length) ? 'Ctrl+. takes the first mend' : '',
-)
-const hint = computed(() => [mends.value, putHint.value].filter(Boolean).join(' · '))
-const putHint = computed(() => {
-  if (!answer.value?.answered) return ''
-  const place = answer.value.place
-  if (place?.refused) return place.refused
-  if (!hasError.value)
-    return `Enter puts it into slot ${place?.slot ?? cursor.value} · Shift+Enter keeps the line`
-  return confirmed.value === line.value
-    ? 'Enter again puts it in as it is'
-    : 'Mend it, or press Enter twice to put it in as it is'
-})
+const hasError = computed(() => hasErrors(answer.value))
+const hint = useHint(answer, cursor, () => confirmed.value === line.value)
 
 /** A line leaves the field at once, so that what is typed next is the next line; what cannot go in comes back. */
 function enter(event: KeyboardEvent) {
@@ -90,33 +83,6 @@ function paste(event: ClipboardEvent) {
   void router.push({ name: 'review' })
 }
 
-function onInputKey(event: KeyboardEvent) {
-  if (event.ctrlKey || event.metaKey) onControl(event)
-  else onArrow(event)
-}
-
-function onControl(event: KeyboardEvent) {
-  // With nothing typed, undo is that of the list; the browser's would bring back what was put in long ago.
-  if (event.key.toLowerCase() === 'z' && line.value === '') {
-    event.preventDefault()
-    void (event.shiftKey ? changes.redo() : changes.undo())
-    return
-  }
-  if (event.key !== '.' || event.shiftKey) return
-  event.preventDefault()
-  const fix = answer.value?.findings.flatMap((each) => each.fixes)[0]
-  if (fix) useFix(fix.line)
-}
-
-/** The answer scrolls by keys. */
-function onArrow(event: KeyboardEvent) {
-  if (!panel.value || !shown.value) return
-  const by = { ArrowDown: 48, ArrowUp: -48, PageDown: 240, PageUp: -240 }[event.key]
-  if (!by) return
-  event.preventDefault()
-  panel.value.scrollBy({ top: by })
-}
-
 /** Typing that began outside of the line goes on in it. */
 function type(text: string) {
   line.value += text
@@ -138,6 +104,16 @@ function useFix(next: string) {
   input.value?.focus()
 }
 
+const onInputKey = useLineKeys({
+  line,
+  panel: () => (shown.value ? panel.value : null),
+  undo: () => void changes.undo(),
+  redo: () => void changes.redo(),
+  mend() {
+    const fix = answer.value?.findings.flatMap((each) => each.fixes)[0]
+    if (fix) useFix(fix.line)
+  },
+})
 defineExpose({ focus: () => input.value?.select(), type, typeAhead: typeAhead.onKey })
 </script>
 
@@ -160,20 +136,20 @@ defineExpose({ focus: () => input.value?.select(), type, typeAhead: typeAhead.on
       @paste="paste"
     />
     <kbd class="jump" aria-hidden="true">/</kbd>
-    <button
-      type="button"
+    <v-btn
       class="card"
+      :icon="mdiBookOpenVariantOutline"
+      variant="text"
+      size="30"
       aria-label="Words that the line reads"
       title="Words that the line reads"
       @click="card = true"
-    >
-      <v-icon :icon="mdiBookOpenVariantOutline" size="18" />
-    </button>
-    <NotationCard @attempt="attempt" />
+    />
+    <NotationCard v-if="cardAsked" @attempt="attempt" />
     <div v-show="shown" id="reckon-answer" ref="panel" class="panel" aria-live="polite">
-      <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+      <p v-if="problem" class="wrong" role="alert">{{ problem }}</p>
       <AnswerPanel v-if="answer" :answer="answer" brief @fix="useFix" />
-      <p v-if="hint" class="hint">{{ hint }}</p>
+      <p v-if="hint" class="hint quiet small">{{ hint }}</p>
     </div>
   </div>
 </template>
@@ -186,38 +162,32 @@ defineExpose({ focus: () => input.value?.select(), type, typeAhead: typeAhead.on
 .line {
   width: 100%;
   height: 38px;
-  background: #22302c;
-  border: 1px solid #57706a;
+  background: var(--bar-field);
+  border: 1px solid var(--bar-line);
   border-radius: 6px;
   padding: 0 66px 0 12px;
   font: 16px var(--mono);
-  color: #fff;
+  color: var(--bar-ink);
 }
 .line::placeholder {
-  color: #a9bbb3;
+  color: var(--bar-quiet);
   font: 14.5px var(--body);
 }
 .line:focus {
-  outline: 2px solid #6cc2b4;
+  outline: 2px solid var(--bar-focus);
   outline-offset: 0;
 }
 .card {
   position: absolute;
-  right: 4px;
+  right: 5px;
   top: 4px;
-  width: 30px;
-  height: 30px;
-  color: #c9d6cf;
-  background: none;
-  border: 0;
-  border-radius: 4px;
-  cursor: pointer;
+  color: var(--bar-quiet);
 }
 .jump {
   position: absolute;
-  right: 40px;
+  right: 42px;
   top: 9px;
-  color: #a9bbb3;
+  color: var(--bar-quiet);
 }
 .panel {
   position: absolute;
@@ -235,12 +205,6 @@ defineExpose({ focus: () => input.value?.select(), type, typeAhead: typeAhead.on
   overflow: auto;
 }
 .hint {
-  margin: 12px 0 0;
-  color: var(--quiet);
-  font-size: 13px;
-}
-.problem {
-  color: var(--error);
-  margin: 0;
+  margin-top: 12px;
 }
 </style>

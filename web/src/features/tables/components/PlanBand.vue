@@ -25,13 +25,7 @@ const kind = (use: string) => use.replace(' ', '-')
       />
     </div>
     <div class="columns">
-      <table>
-        <caption class="unseen">
-          Segments of
-          {{
-            band.name
-          }}
-        </caption>
+      <v-table :fixed-header="false" :aria-label="`Segments of ${band.name}`">
         <thead>
           <tr>
             <th scope="col">Segment, MHz</th>
@@ -44,15 +38,9 @@ const kind = (use: string) => use.replace(' ', '-')
             <td><span class="key" :class="kind(segment.use)" aria-hidden="true" /> {{ segment.use }}</td>
           </tr>
         </tbody>
-      </table>
+      </v-table>
       <div>
-        <table v-if="band.rules.length">
-          <caption class="unseen">
-            Shift rules of
-            {{
-              band.name
-            }}
-          </caption>
+        <v-table v-if="band.rules.length" :fixed-header="false" :aria-label="`Shift rules of ${band.name}`">
           <thead>
             <tr>
               <th scope="col">Outputs, MHz</th>
@@ -72,7 +60,7 @@ const kind = (use: string) => use.replace(' ', '-')
               </td>
             </tr>
           </tbody>
-        </table>
+        </v-table>
         <p class="quiet">Spacings {{ band.rasters }}. FM calling {{ band.calling }} MHz.</p>
       </div>
     </div>
@@ -123,26 +111,8 @@ h2 {
   grid-template-columns: 320px 1fr;
   gap: 12px 32px;
 }
-table {
-  border-collapse: collapse;
-  font-size: 13.5px;
-}
-th,
-td {
-  text-align: left;
-  font-weight: 400;
-  padding: 2px 16px 2px 0;
-}
-thead th {
-  color: var(--quiet);
-  font-size: 12.5px;
-}
-.talk {
-  color: var(--talk);
-  white-space: nowrap;
-}
 p {
-  margin: 6px 0 0;
+  margin-top: 6px;
   font-size: 13.5px;
 }
 @media (max-width: 720px) {

@@ -1,17 +1,14 @@
 <script setup lang="ts">
-import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { useQuery } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
-import { useRouter } from 'vue-router'
 import { api, unwrap } from '@/shared/api/client'
 import { usePlans } from '@/shared/api/queries'
-import { useNotice } from '@/shared/composables/useNotice'
+import FieldRow from '@/shared/ui/FieldRow.vue'
+import { usePlanCopies } from '../composables/usePlanCopies'
 import PlanBand from './PlanBand.vue'
 import PlanEditor from './PlanEditor.vue'
 
 const props = defineProps<{ planId: string }>()
-const router = useRouter()
-const cache = useQueryClient()
-const { tell, tellProblem } = useNotice()
 const { data: plans } = usePlans()
 const id = computed(() => props.planId || plans.value?.[0]?.id || '')
 const { data: file, error } = useQuery({
@@ -20,71 +17,39 @@ const { data: file, error } = useQuery({
   queryFn: () => unwrap(api.GET('/api/band-plans/{id}', { params: { path: { id: id.value } } })),
 })
 const editing = ref(false)
+const { show, copy, remove } = usePlanCopies(file, () => (editing.value = true))
 watch(id, () => (editing.value = false))
-
-function show(next: string) {
-  void router.push({ name: 'tables', params: { table: 'plans', plan: next } })
-}
-/** A copy gets an id and a title of its own; the person changes the rest. */
-async function copy() {
-  if (!file.value) return
-  const taken = new Set(plans.value?.map((each) => each.id))
-  let number = 1
-  while (taken.has(`my-${file.value.plan.id}-${number}`)) number++
-  const fresh = `my-${file.value.plan.id}-${number}`.slice(0, 60)
-  const yaml = file.value.yaml
-    .replace(/^id: .*$/m, `id: ${fresh}`)
-    .replace(/^title: (.*)$/m, (_, title: string) => `title: ${title}, my copy ${number}`)
-    .replace(/^status: .*$/m, 'status: my copy of an unverified template')
-  try {
-    const made = await unwrap(api.POST('/api/band-plans', { body: { yaml } }))
-    cache.setQueryData(['plan', made.plan.id], made)
-    await cache.invalidateQueries({ queryKey: ['plans'] })
-    await router.push({ name: 'tables', params: { table: 'plans', plan: made.plan.id } })
-    editing.value = true
-  } catch (cause) {
-    tellProblem(cause)
-  }
-}
-async function remove() {
-  if (!file.value) return
-  try {
-    await unwrap(api.DELETE('/api/band-plans/{id}', { params: { path: { id: id.value } } }))
-    tell(`${file.value.plan.title} is gone`)
-    await cache.invalidateQueries({ queryKey: ['plans'] })
-    await router.push({ name: 'tables', params: { table: 'plans', plan: '' } })
-  } catch (cause) {
-    tellProblem(cause)
-  }
-}
 </script>
 
 <template>
   <div class="plans">
-    <div class="bar no-print">
-      <label>
-        <span class="unseen">Band plan</span>
-        <select :value="id" @change="show(($event.target as HTMLSelectElement).value)">
-          <option v-for="plan in plans" :key="plan.id" :value="plan.id">{{ plan.title }}</option>
-        </select>
-      </label>
+    <FieldRow class="pad no-print bar">
+      <v-select
+        class="plan"
+        label="Band plan"
+        :model-value="id"
+        :items="plans ?? []"
+        item-title="title"
+        item-value="id"
+        @update:model-value="show"
+      />
       <template v-if="file && !editing">
         <v-btn @click="copy">Copy it and edit the copy</v-btn>
         <v-btn v-if="!file.plan.ships" @click="editing = true">Edit</v-btn>
         <v-btn v-if="!file.plan.ships" @click="remove">Delete</v-btn>
       </template>
-    </div>
+    </FieldRow>
     <p v-if="error" role="alert" class="pad">{{ error.message }}</p>
     <PlanEditor v-if="file && editing" :key="file.plan.id" :file="file" @done="editing = false" />
     <div v-else-if="file" class="scroll" tabindex="0" role="region" aria-label="Band plan">
       <h2 class="title">{{ file.plan.title }}</h2>
-      <p class="caution">
+      <p class="quiet">
         <b>{{ file.plan.status }}.</b> {{ file.plan.practice }} {{ file.plan.caution }}
       </p>
       <PlanBand v-for="band in file.bands" :key="band.name" :band="band" />
       <section>
         <h2>Talk windows by class of licence</h2>
-        <dl>
+        <dl class="facts">
           <template v-for="licence in file.licences" :key="licence.name">
             <dt>{{ licence.name }}</dt>
             <dd>
@@ -96,7 +61,7 @@ async function remove() {
       </section>
       <section v-if="file.services.length">
         <h2>Listened to only</h2>
-        <dl>
+        <dl class="facts">
           <template v-for="service in file.services" :key="service.name + service.range">
             <dt>{{ service.name }}</dt>
             <dd>
@@ -117,22 +82,10 @@ async function remove() {
   min-height: 0;
 }
 .bar {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-  padding: 0 20px 10px;
+  padding-top: 6px;
 }
-select {
-  height: 36px;
-  border: 1px solid var(--quiet);
-  border-radius: 6px;
-  padding: 0 10px;
-  font: inherit;
-  background: var(--surface);
-  color: var(--ink);
-}
-.pad {
-  padding: 0 20px;
+.plan {
+  --field: 300px;
 }
 .scroll {
   flex: 1;
@@ -148,25 +101,12 @@ select {
 .title {
   font-size: 18px;
   color: var(--ink);
-  margin: 0;
+  margin: 0 0 -12px;
 }
-.caution {
-  margin: -12px 0 0;
-  color: var(--quiet);
-}
-dl {
-  display: grid;
-  grid-template-columns: 140px 1fr;
-  gap: 4px 12px;
-  margin: 0;
-}
-dd {
-  margin: 0;
+.facts {
+  --facts: 140px;
 }
 @media print {
-  .no-print {
-    display: none;
-  }
   .scroll {
     overflow: visible;
   }

@@ -1,75 +1,67 @@
 <script setup lang="ts">
+import { mdiMagnify } from '@mdi/js'
+import SheetTable from '@/shared/ui/SheetTable.vue'
+
+/** A table to look things up in, with what explains it beside it. */
 defineProps<{ label: string; found: number; of: number; hint: string }>()
 const search = defineModel<string>({ required: true })
 </script>
 
 <template>
   <div class="sheet">
-    <div class="search no-print">
-      <label>
-        <span class="unseen">Search {{ label }}</span>
-        <input v-model="search" type="search" :placeholder="hint" />
-      </label>
+    <div class="search acts no-print">
+      <v-text-field
+        v-model="search"
+        type="search"
+        :label="`Search ${label}`"
+        :placeholder="hint"
+        persistent-placeholder
+        :prepend-inner-icon="mdiMagnify"
+        clearable
+        @update:model-value="(text: string | null) => (search = text ?? '')"
+      />
       <span class="quiet" role="status">{{ found }} of {{ of }}</span>
     </div>
-    <div class="scroll" tabindex="0" role="region" :aria-label="label"><slot /></div>
+    <SheetTable class="table" :label="label"><slot /></SheetTable>
+    <div class="beside stack no-print"><slot name="beside" /></div>
   </div>
 </template>
 
 <style scoped>
 .sheet {
-  display: flex;
-  flex-direction: column;
-  min-height: 0;
-  flex: 1;
-}
-.search {
-  display: flex;
-  gap: 14px;
-  align-items: center;
-  padding: 0 20px 10px;
-}
-input {
-  width: 320px;
-  max-width: 60vw;
-  height: 36px;
-  border: 1px solid var(--quiet);
-  border-radius: 6px;
-  padding: 0 12px;
-  font: inherit;
-  background: var(--surface);
-  color: var(--ink);
-}
-.scroll {
   flex: 1;
   min-height: 0;
+  display: grid;
+  grid-template: auto minmax(0, 1fr) / minmax(0, 1fr) 320px;
+  gap: 12px 24px;
+  padding: 4px 20px 16px;
+}
+.search :deep(.v-input) {
+  flex: 0 1 360px;
+}
+.table {
+  grid-row: 2;
+  max-height: 100%;
+  align-self: start;
+}
+.beside {
+  grid-area: 1 / 2 / 3;
   overflow: auto;
-  background: var(--surface);
-  border-top: 1px solid var(--ink);
+  gap: 10px;
+  font-size: 13.5px;
 }
-:slotted(table) {
-  border-collapse: collapse;
-}
-:slotted(table) :is(th, td) {
-  text-align: left;
-  padding: 0 20px;
-  height: 32px;
-  border-bottom: 1px solid var(--line);
-  font-weight: 400;
-}
-:slotted(table) thead th {
-  position: sticky;
-  top: 0;
-  background: var(--ground);
-  color: var(--quiet);
-  font-size: 12.5px;
-}
-@media print {
-  .no-print {
+@media (max-width: 720px) {
+  .sheet {
+    grid-template: auto minmax(0, 1fr) / minmax(0, 1fr);
+    padding: 4px 12px;
+  }
+  .beside {
     display: none;
   }
-  .scroll {
-    overflow: visible;
+}
+@media print {
+  .sheet {
+    display: block;
   }
 }
 </style>

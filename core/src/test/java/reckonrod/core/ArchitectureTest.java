@@ -35,6 +35,7 @@ class ArchitectureTest {
             "planchange",
             "radio",
             "fit",
+            "judge",
             "layout",
             "definition",
             "image",

@@ -108,6 +108,33 @@ abstract class BrowserTest {
         return page.locator("#reckon-line");
     }
 
+    /** The keys go to the rod, and the cursor stands at that slot. */
+    static void isAt(Page page, int slot) {
+        assertThat(page.locator(".rod-table")).isFocused();
+        assertThat(row(page, slot)).hasAttribute("aria-selected", "true");
+    }
+
+    /** Chooses from a list by its keys, whatever lies over it. */
+    static void choose(Page page, String label, String option) {
+        Locator field = page.getByRole(
+                AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName(label).setExact(true));
+        field.focus();
+        page.keyboard().press("Enter");
+        Locator choice = page.getByRole(
+                AriaRole.OPTION, new Page.GetByRoleOptions().setName(option).setExact(false));
+        // A long list draws what is in view only; its ends are one key away.
+        page.waitForCondition(() -> page.getByRole(AriaRole.OPTION).count() > 0);
+        for (String key : List.of("End", "Home")) {
+            if (choice.count() == 0) {
+                page.keyboard().press(key);
+                page.waitForTimeout(150);
+            }
+        }
+        choice.first().click();
+        assertThat(page.locator(".v-select__content.v-overlay--active, .v-overlay--active .v-select__content"))
+                .hasCount(0);
+    }
+
     /** Moves the focus with the Tab key alone. */
     static void tabTo(Page page, Locator target) {
         assertThat(target).isEnabled();
@@ -123,7 +150,7 @@ abstract class BrowserTest {
     /** Puts the list and the cables back as the demo data has them. */
     static void undoAll(Page page) {
         page.navigate(Application.address() + "/arrange");
-        assertThat(row(page, 0)).isVisible();
+        assertThat(page.locator(".rod-table .rows .row").first()).isVisible();
         Locator undo = button(page, "Undo");
         while (undo.isEnabled()) {
             String title = undo.getAttribute("title");

@@ -6,6 +6,7 @@ import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.LocatorAssertions;
+import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import com.microsoft.playwright.options.Geolocation;
 import java.nio.charset.StandardCharsets;
@@ -69,7 +70,7 @@ class FindIT extends BrowserTest {
         page.keyboard().press("Space");
         page.keyboard().press("t");
         assertThat(page.locator(".v-dialog")).containsText("HARBOUR in slot 16 has the same pair and tones.");
-        page.getByLabel("Names").selectOption("call-sign");
+        choose(page, "Names", "call sign");
         assertThat(page.locator(".v-dialog")).containsText("\"QV0HB\" 146.940 -0.600 T100.0");
         button(page, "Put 2 channels in, into slots 4, 18").click();
         assertThat(page.locator(".notice")).containsText("2 channels are in Vellan home");
@@ -113,7 +114,7 @@ class FindIT extends BrowserTest {
         page.keyboard().press("Enter");
         assertThat(at(page)).not().hasValue(clicked);
         button(page, "Filter").click();
-        page.locator(".search").getByLabel("Band").selectOption("70 cm");
+        choose(page, "Band", "70 cm");
         search(page, "Vellan Harbour");
         assertThat(page.locator(".found")).not().containsText("146.940");
         assertThat(page.locator(".found")).containsText("442.700");
@@ -151,7 +152,7 @@ class FindIT extends BrowserTest {
                 .toList();
         Assertions.assertThat(kilometres).hasSizeGreaterThan(6).isSorted();
 
-        page.getByLabel("My radio").selectOption("car");
+        choose(page, "My radio", "Car, 25 W");
         button(page, "Plan the trip").click();
         assertThat(page.locator(".trip h3").first()).containsText("changes", SLOWLY);
         assertThat(page.locator(".trip .leg").first()).isVisible();
@@ -165,13 +166,13 @@ class FindIT extends BrowserTest {
         page.getByLabel("Name").fill("Zz trip");
         button(page, "Make a list of its own, home channels kept").click();
         assertThat(page.locator(".notice")).containsText("“Zz trip” is open, with the channels of Vellan home kept");
-        assertThat(page.locator(".top select")).containsText("Zz trip");
+        assertThat(page.locator(".top")).containsText("Zz trip");
         page.keyboard().press("Alt+2");
-        assertThat(page.locator("h1")).hasText("Zz trip");
+        assertThat(page.locator(".page-bar h1")).hasText("Zz trip");
         assertThat(page.locator("footer").first()).containsText((30 + legs) + " of 150 slots");
         assertThat(row(page, 16)).containsText("HARBOUR");
         button(page, "Back to Vellan home").click();
-        assertThat(page.locator("h1")).hasText("Vellan home");
+        assertThat(page.locator(".page-bar h1")).hasText("Vellan home");
         assertThat(page.locator("footer").first()).containsText("30 of 150 slots");
     }
 
@@ -213,9 +214,10 @@ class FindIT extends BrowserTest {
         page.locator(".side .profile").scrollIntoViewIfNeeded();
         assertThat(page.locator(".side .profile")).isVisible();
         assertThat(page.locator(".side .talk").first()).containsText("144.710");
-        page.locator("#found-0 .tick").tap();
+        button(page, "Close Entry").tap();
+        page.locator("#found-0").getByRole(AriaRole.CHECKBOX).check();
         button(page, "Take 1 into Vellan home").tap();
-        page.getByLabel("Block").selectOption("Round · 2 m (4–19)");
+        choose(page, "Block", "Round · 2 m (4–19)");
         button(page, "Put 1 channel in, into slot 4").tap();
         assertThat(page.locator(".notice")).containsText("1 channel is in Vellan home");
         undoAll(page);
@@ -234,8 +236,8 @@ class FindIT extends BrowserTest {
         page.locator("#found-0").click();
         assertThat(page.locator(".side .strip")).isVisible();
         button(page, "Take into Vellan home").click();
-        page.locator(".v-dialog input[type=number]").fill("140");
-        page.locator(".v-dialog input[type=number]").press("Tab");
+        page.getByLabel("From slot").fill("140");
+        page.getByLabel("From slot").press("Tab");
         button(page, "Put 1 channel in, into slot 140").click();
         assertThat(page.locator(".notice")).containsText("1 channel is in Vellan home");
         page.navigate(Application.address() + "/sources");

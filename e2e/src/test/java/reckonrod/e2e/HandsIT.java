@@ -21,23 +21,23 @@ class HandsIT extends BrowserTest {
     }
 
     private static boolean isOnRod(Page page) {
-        return (Boolean) page.evaluate("() => document.activeElement?.classList.contains('picked') === true");
+        return (Boolean) page.evaluate("() => document.activeElement?.classList.contains('rod-table') === true");
     }
 
     /** The first key works after loading, after a dialog, after a line, after a delete with the mouse, after a step. */
     @Test
     void theKeysWorkAtOnceWhateverWasDoneBefore() {
         Page page = page("/arrange");
-        assertThat(row(page, 0)).isFocused();
+        isAt(page, 0);
         page.keyboard().press("j");
-        assertThat(row(page, 1)).isFocused();
+        isAt(page, 1);
         page.keyboard().press("?");
         assertThat(page.getByText("Keys of Arrange")).isVisible();
         page.keyboard().press("Escape");
         assertThat(page.getByText("Keys of Arrange")).isHidden();
         page.waitForCondition(() -> isOnRod(page));
         page.keyboard().press("k");
-        assertThat(row(page, 0)).isFocused();
+        isAt(page, 0);
 
         row(page, 9).click();
         button(page, "Delete").click();
@@ -47,19 +47,19 @@ class HandsIT extends BrowserTest {
         assertThat(page.locator(".notice")).containsText("Undone: Delete LEG 1");
 
         page.keyboard().press("Alt+3");
-        assertThat(page.locator("h1")).hasText("Fit");
+        assertThat(page.locator(".page-bar h1")).hasText("Fit");
         page.keyboard().press("?");
         assertThat(page.getByRole(AriaRole.DIALOG)).containsText("to the Reckon line");
         page.keyboard().press("Escape");
         page.keyboard().press("Alt+2");
-        assertThat(row(page, 9)).isFocused();
+        isAt(page, 9);
     }
 
     /** Lines typed without a pause all go in, and undo never brings an old one back into the field. */
     @Test
     void linesTypedWithoutAPauseAllGoIn() {
         Page page = page("/arrange");
-        assertThat(row(page, 0)).isFocused();
+        isAt(page, 0);
         page.keyboard().press("/");
         Keyboard.TypeOptions fast = new Keyboard.TypeOptions().setDelay(5);
         page.keyboard().type("ALFA 147.405\n147.420 nfm\nbravo 147.435 T71.9\n", fast);
@@ -83,7 +83,7 @@ class HandsIT extends BrowserTest {
     @Test
     void typingAnywhereBeginsALineAndABadOneComesBack() {
         Page page = page("/arrange");
-        assertThat(row(page, 0)).isFocused();
+        isAt(page, 0);
         page.keyboard().type("1285", new Keyboard.TypeOptions().setDelay(20));
         assertThat(reckonLine(page)).isFocused();
         assertThat(reckonLine(page)).hasValue("1285");
@@ -133,7 +133,7 @@ class HandsIT extends BrowserTest {
     @Test
     void theNotationCardIsTried() {
         Page page = page("/arrange");
-        assertThat(row(page, 0)).isFocused();
+        isAt(page, 0);
         page.keyboard().press("?");
         button(page, "Words of the line").click();
         Locator card = page.getByRole(AriaRole.DIALOG)
@@ -150,25 +150,25 @@ class HandsIT extends BrowserTest {
     void aTabKeepsItsEditItsListAndItsCursor() {
         Page page = page("/arrange");
         row(page, 6).dblclick();
-        page.locator(".edit").fill("PELL 147.135+ 123.0");
+        page.locator(".editor input").fill("PELL 147.135+ 123.0");
         page.reload();
-        assertThat(page.locator(".edit")).hasValue("PELL 147.135+ 123.0");
-        page.locator(".edit").press("Escape");
+        assertThat(page.locator(".editor input")).hasValue("PELL 147.135+ 123.0");
+        page.locator(".editor input").press("Escape");
         assertThat(row(page, 6)).containsText("127.3");
         Assertions.assertThat(page.title()).isEqualTo("Arrange · Vellan home · Reckonrod");
 
-        page.getByLabel("Open list").selectOption("new");
+        choose(page, "Open list", "New list…");
         page.getByLabel("Name").fill("Zz other tab " + System.nanoTime());
         button(page, "Make the list").click();
-        assertThat(page.locator(".middle h1")).containsText("Zz other tab");
+        assertThat(page.locator(".page-bar h1")).containsText("Zz other tab");
         assertThat(page.locator(".working")).containsText("Slot 0 is free");
         Page second = page.context().newPage();
         second.navigate(Application.address() + "/arrange");
-        second.getByLabel("Open list").selectOption("Vellan home");
-        assertThat(second.locator(".middle h1")).hasText("Vellan home");
+        choose(second, "Open list", "Vellan home");
+        assertThat(second.locator(".page-bar h1")).hasText("Vellan home");
         page.reload();
-        assertThat(page.locator(".middle h1")).containsText("Zz other tab");
-        page.getByLabel("Open list").selectOption("Vellan home");
+        assertThat(page.locator(".page-bar h1")).containsText("Zz other tab");
+        choose(page, "Open list", "Vellan home");
         assertThat(row(page, 6)).hasAttribute("aria-selected", "true");
     }
 
@@ -205,7 +205,7 @@ class HandsIT extends BrowserTest {
         assertThat(row(page, 9)).containsText("LEG 1");
         row(page, 17).click();
         page.getByLabel("Move to slot").fill("30");
-        page.getByLabel("Move to slot").press("Tab");
+        button(page, "Move to 30").click();
         assertThat(page.locator(".notice")).containsText("out of block Round · 2 m into block");
     }
 
@@ -216,8 +216,8 @@ class HandsIT extends BrowserTest {
         assertThat(row(page, 0)).isVisible();
         Number rows = (Number) page.evaluate("""
                 () => {
-                  const box = document.querySelector('.rod-table .body').getBoundingClientRect()
-                  return [...document.querySelectorAll('.rod-table .body .row')].filter((row) => {
+                  const box = document.querySelector('.rod-table').getBoundingClientRect()
+                  return [...document.querySelectorAll('.rod-table .rows .row')].filter((row) => {
                     const its = row.getBoundingClientRect()
                     return its.top >= box.top - 1 && its.bottom <= box.bottom + 1
                   }).length
@@ -259,11 +259,11 @@ class HandsIT extends BrowserTest {
     @Test
     void aSkipLinkLeadsToTheWork() {
         Page page = page("/tables");
-        assertThat(page.locator("h1")).hasText("Tables");
+        assertThat(page.locator(".page-bar h1")).hasText("Tables");
         page.keyboard().press("Tab");
         assertThat(page.getByText("To the work")).isFocused();
         page.keyboard().press("Enter");
-        assertThat(page.locator("main")).isFocused();
+        assertThat(page.locator(".tables")).isFocused();
         assertThat(page).hasTitle(Pattern.compile("Tables · .*Reckonrod"));
     }
 }

@@ -6,7 +6,6 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
-import com.microsoft.playwright.options.SelectOption;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
@@ -24,13 +23,13 @@ class LoadIT extends BrowserTest {
         Page page = page("/load/red");
         button(page, "Read W12 · red").click();
         assertThat(page.locator(".steps .job")).containsText("a snapshot of it is kept", SLOWLY);
-        page.getByLabel(TROUBLE).selectOption(new SelectOption().setLabel("cable pulled while writing"));
+        choose(page, TROUBLE, "cable pulled while writing");
         page.getByLabel("After byte").fill("333");
         page.getByLabel("After byte").press("Tab");
         page.locator("button", new Page.LocatorOptions().setHasText(WRITE)).click();
         assertThat(page.locator(".half")).containsText("half written", SLOWLY);
         assertThat(page.locator(".steps .job")).containsText("The cable came off");
-        page.getByLabel(TROUBLE).selectOption("none");
+        choose(page, TROUBLE, "none");
         button(page, "Put the snapshot back into W12 · red").click();
         assertThat(page.locator(".steps .job")).containsText("holds the snapshot again", SLOWLY);
         assertThat(page.locator(".half")).hasCount(0);
@@ -44,10 +43,10 @@ class LoadIT extends BrowserTest {
         button(page, "Read W12 · blue").dblclick();
         assertThat(page.locator(".steps .job")).containsText("a snapshot of it is kept", SLOWLY);
         assertThat(page.getByText("is running already")).hasCount(0);
-        page.getByLabel("Open list").selectOption("new");
+        choose(page, "Open list", "New list…");
         page.getByLabel("Name").fill("Zz nothing at all");
         button(page, "Make the list").click();
-        assertThat(page.locator("header .list")).containsText("0 channels");
+        assertThat(page.locator(".list-picker")).containsText("0 channels");
         assertThat(button(page, "Nothing to write to W12 · blue")).isDisabled();
         assertThat(page.locator(".own")).containsText("only in W12 · blue stay");
         button(page, "Remove them too").click();
@@ -62,7 +61,7 @@ class LoadIT extends BrowserTest {
         assertThat(page.locator(".steps .job")).containsText("a snapshot of it is kept");
         page.getByLabel("Write slot 0, CALL").uncheck();
         assertThat(remove).not().containsText("Remove 13");
-        page.getByLabel("Open list").selectOption("Vellan home");
+        choose(page, "Open list", "Vellan home");
         page.locator("button", new Page.LocatorOptions().setHasText(WRITE)).click();
         assertThat(page.locator(".steps .job")).containsText("29 of 30 channels. Left out: VELLAN AIR", SLOWLY);
         assertThat(page.locator(".steps .job")).containsText("of the radio's own stayed");

@@ -52,7 +52,7 @@ class PicturesIT extends BrowserTest {
         assertThat(page.locator(".working")).containsText("SKARRA");
         take(page, "arrange");
         row(page, 5).dblclick();
-        page.locator(".edit").fill("OSTREY N 145.430 -0.06 R118.8 E");
+        page.locator(".editor input").fill("OSTREY N 145.430 -0.06 R118.8 E");
         assertThat(page.locator(".working .changes")).containsText("−0.060");
         take(page, "working");
         page.keyboard().press("Escape");
@@ -79,7 +79,7 @@ class PicturesIT extends BrowserTest {
         assertThat(page.locator("pre")).containsText("Spring");
         take(page, "about");
         page.navigate(Application.address() + "/fit/blue");
-        assertThat(page.locator("tbody")).containsText("SKARRA");
+        assertThat(page.locator(".placements")).containsText("SKARRA");
         take(page, "fit");
         page.navigate(Application.address() + "/load/blue");
         button(page, "Read W12 · blue").click();
@@ -103,7 +103,7 @@ class PicturesIT extends BrowserTest {
         take(page, "find");
         button(page, "Along a route").click();
         button(page, "Try the road through Ardmoor").click();
-        page.getByLabel("My radio").selectOption("car");
+        choose(page, "My radio", "Car, 25 W");
         button(page, "Plan the trip").click();
         page.getByLabel("each band by itself").check();
         assertThat(page.locator(".trip .strip"))

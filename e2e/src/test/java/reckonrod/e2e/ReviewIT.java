@@ -49,7 +49,7 @@ class ReviewIT extends BrowserTest {
         assertThat(line(page, 5)).containsText("Already in slot 5");
         assertThat(button(page, "Put 1 line in, from slot 1 on")).isVisible();
 
-        tabTo(page, page.locator(".review .body"));
+        tabTo(page, page.locator(".review .lines"));
         page.keyboard().press("j");
         page.keyboard().press("j");
         assertThat(line(page, 3)).hasAttribute("aria-selected", "true");
@@ -65,7 +65,7 @@ class ReviewIT extends BrowserTest {
 
         button(page, "Put 2 lines in, from slot 1 on").click();
         assertThat(page.locator(".review")).containsText("2 to mend");
-        assertThat(page.locator(".review .body .row:not(.head)")).hasCount(3);
+        assertThat(page.locator(".review .rows .row")).hasCount(3);
         page.reload();
         assertThat(line(page, 2)).containsText("no air channel");
         button(page, "Edit as text").click();
@@ -97,7 +97,7 @@ class ReviewIT extends BrowserTest {
         paste(page, "ODDA 145.330- 71.5\nODDB 145.350- 71.5\nMAYBE 145.370 71.9");
         assertThat(page.locator(".arrived")).containsText("3 lines came in, and 2 lines of before wait here still");
         button(page, "Only the new ones").click();
-        assertThat(page.locator(".review .body .row:not(.head)")).hasCount(3);
+        assertThat(page.locator(".review .rows .row")).hasCount(3);
         line(page, 1).click();
         button(page, "Mend all 2 like this").click();
         assertThat(line(page, 2)).containsText("goes in");
@@ -107,7 +107,7 @@ class ReviewIT extends BrowserTest {
         assertThat(page.locator("#listing")).isVisible();
         page.locator("h1").click();
         page.keyboard().press("Control+z");
-        assertThat(page.locator(".review .body .row:not(.head)")).hasCount(3);
+        assertThat(page.locator(".review .rows .row")).hasCount(3);
         page.evaluate("sessionStorage.clear()");
     }
 
@@ -123,13 +123,12 @@ class ReviewIT extends BrowserTest {
         assertThat(row(page, 0)).isVisible();
         paste(page, text.toString());
         assertThat(line(page, 1)).isVisible();
-        Assertions.assertThat(page.locator(".review .body .row:not(.head)").count())
-                .isLessThan(100);
-        page.locator(".review .body").focus();
+        Assertions.assertThat(page.locator(".review .rows .row").count()).isLessThan(100);
+        page.locator(".review .lines").focus();
         page.keyboard().press("End");
         assertThat(line(page, 5_000)).isVisible();
         assertThat(page.locator(".review aside h2").first()).hasText("Line 5000");
-        page.locator(".review .body").press("Home");
+        page.locator(".review .lines").press("Home");
         assertThat(line(page, 1)).hasAttribute("aria-selected", "true");
         page.evaluate("sessionStorage.clear()");
     }

@@ -3,6 +3,7 @@ package reckonrod.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 
 import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.FilePayload;
@@ -26,7 +27,19 @@ class SourcesIT extends BrowserTest {
             QZ1AD;Short;10.13
             """;
 
-    private static void choose(Page page, String name, byte[] content) {
+    /** The cell in which the meaning of a heading is chosen. */
+    private static Locator meaning(Page page, String heading) {
+        return page.locator("tbody tr", new Page.LocatorOptions().setHasText(heading))
+                .locator("td")
+                .first();
+    }
+
+    private static void told(Page page, String what) {
+        assertThat(page.locator(".sources [role=alert]", new Page.LocatorOptions().setHasText(what)))
+                .isVisible(new LocatorAssertions.IsVisibleOptions().setTimeout(60_000));
+    }
+
+    private static void bring(Page page, String name, byte[] content) {
         page.getByLabel("Listing file").setInputFiles(new FilePayload(name, "text/csv", content));
         button(page, "Bring the file in").click();
     }
@@ -36,18 +49,18 @@ class SourcesIT extends BrowserTest {
     void aFileWithBadLinesIsTakenWithoutThem() throws IOException {
         Page page = page("/sources");
         assertThat(page.locator(".plain").first()).containsText("vellan");
-        choose(page, "sheet.csv", new byte[] {'P', 'K', 3, 4, 0});
-        assertThat(page.locator(".sources [role=alert]")).containsText("packed file");
-        choose(page, "zz-far.csv", LISTING.getBytes(StandardCharsets.UTF_8));
+        bring(page, "sheet.csv", new byte[] {'P', 'K', 3, 4, 0});
+        told(page, "packed file");
+        bring(page, "zz-far.csv", LISTING.getBytes(StandardCharsets.UTF_8));
         assertThat(page.locator("tbody tr")).hasCount(7);
-        assertThat(page.getByLabel("Meaning of MHz")).hasValue("OUTPUT");
-        page.getByLabel("Meaning of who").selectOption("NOTES");
-        page.getByLabel("Meaning of MHz").selectOption("");
+        assertThat(meaning(page, "MHz")).containsText("Output (you listen)");
+        choose(page, "Meaning of who", "notes");
+        choose(page, "Meaning of MHz", "leave out");
         button(page, "Read the rows").click();
-        assertThat(page.locator(".sources [role=alert]")).containsText("no column is the output");
-        page.getByLabel("Meaning of MHz").selectOption("OUTPUT");
-        page.getByLabel("Meaning of who").selectOption("CALL_SIGN");
-        page.getByLabel("Meaning of where").selectOption("SITE");
+        told(page, "no column is the output");
+        choose(page, "Meaning of MHz", "output");
+        choose(page, "Meaning of who", "call sign");
+        choose(page, "Meaning of where", "site");
         button(page, "Read the rows").click();
         assertThat(page.locator(".kinds")).containsText("2 new", SLOWLY);
         button(page, "2 bad").click();
@@ -105,12 +118,11 @@ class SourcesIT extends BrowserTest {
         Page page = page("/sources");
         page.getByLabel("let it fail at entry 20,000").check();
         button(page, "Pull its listing").click();
-        assertThat(page.locator(".sources [role=alert]")).containsText("503 at entry 20001", SLOWLY);
+        told(page, "503 at entry 20001");
         page.navigate(Application.address() + "/sources");
         page.getByLabel("let it fail at entry 20,000").uncheck();
         page.getByLabel("make it slow").check();
-        page.getByText("Directory service", new Page.GetByTextOptions().setExact(true))
-                .and(page.locator("a"))
+        page.locator("a.v-list-item", new Page.LocatorOptions().setHasText("Directory service"))
                 .first()
                 .click();
         button(page, "Go on from row 20,001").click();
@@ -120,7 +132,7 @@ class SourcesIT extends BrowserTest {
                 .click();
         assertThat(page.locator(".reading")).containsText("of 50,032 rows");
         button(page, "Stop reading").click();
-        assertThat(page.locator(".sources [role=alert]")).containsText("Stopped", SLOWLY);
+        told(page, "Stopped");
         button(page, "Give it up").click();
         assertThat(page.locator(".sources")).containsText("Nothing of it was taken.", SLOWLY);
         page.navigate(Application.address() + "/sources");

@@ -24,7 +24,7 @@ class TablesIT extends BrowserTest {
         assertThat(page.locator("tbody tr").first()).containsText("71.9");
         search(page).fill("1a");
         assertThat(page.locator("tbody tr")).containsText("103.5");
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("DCS codes"))
+        page.getByRole(AriaRole.TAB, new Page.GetByRoleOptions().setName("DCS codes"))
                 .click();
         search(page).fill("763813");
         assertThat(page.locator("tbody tr")).containsText("047 I");
@@ -37,8 +37,8 @@ class TablesIT extends BrowserTest {
         Page page = page("/tables/codes");
         assertThat(page.locator("tbody tr")).hasCount(104);
         page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.PRINT));
-        assertThat(page.locator("header.top")).isHidden();
-        assertThat(page.locator("nav.rail")).isHidden();
+        assertThat(page.locator(".v-app-bar")).isHidden();
+        assertThat(page.getByRole(AriaRole.NAVIGATION)).isHidden();
         assertThat(search(page)).isHidden();
         assertThat(page.locator("tbody tr").last()).isVisible();
     }
@@ -66,23 +66,17 @@ class TablesIT extends BrowserTest {
                 .containsText("−7.500 MHz");
 
         page.navigate(Application.address() + "/arrange");
-        page.getByLabel("Open list").selectOption("new");
+        choose(page, "Open list", "New list…");
         page.getByLabel("Name").fill("West Holm");
-        page.locator(".v-select").click();
-        page.locator(".v-list-item", new Page.LocatorOptions().setHasText("Region 1, Europe"))
-                .first()
-                .click();
+        choose(page, "Band plan", "Region 1, Europe");
         button(page, "Make the list").click();
-        assertThat(page.locator(".middle h1")).hasText("West Holm");
+        assertThat(page.locator(".page-bar h1")).hasText("West Holm");
         reckonLine(page).fill("HOLM 438.825-");
         assertThat(page.locator("#reckon-answer")).containsText("431.225");
         reckonLine(page).press("Enter");
         assertThat(row(page, 0)).containsText("431.225");
         page.locator("button.plan").click();
-        page.locator(".v-dialog .v-select").first().click();
-        page.locator(".v-list-item", new Page.LocatorOptions().setHasText("my copy"))
-                .first()
-                .click();
+        choose(page, "Band plan", "my copy");
         assertThat(page.locator(".v-dialog tbody")).containsText("431.325");
         assertThat(row(page, 0)).containsText("431.225");
         button(page, "Go by this plan, 1 channels move").click();

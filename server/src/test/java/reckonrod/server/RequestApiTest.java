@@ -31,7 +31,15 @@ class RequestApiTest extends ServerTest {
                 "/api/imports/00000000-0000-0000-0000-000000000000/columns | PUT  | {\"columns\":[null]} | columns[0]: null",
                 "/api/lists  | POST | {\"name\":\"a\\u0000b\",\"bandPlan\":\"x\"} | name: A text has a zero character",
                 "/api/lists  | POST | {\"name\":\"a\\ud800b\",\"bandPlan\":\"x\"} | name: A text has half of a character",
-                "/api/lists  | POST | {\"name\":{},\"bandPlan\":\"x\"} | name: the value has another form",
+                "/api/lists  | POST | {\"name\":{},\"bandPlan\":\"x\"} | name: the value must be a text in quotes",
+                "/api/lists  | POST | {\"name\":7,\"bandPlan\":\"x\"} | name: the value must be a text in quotes",
+                "/api/lists  | POST | {\"name\":\"a\",\"name\":\"b\",\"bandPlan\":\"x\"} | a field is given twice",
+                "/api/lists  | POST | {\"name\":\"a\",\"bandplan\":\"x\"} | In bandplan: there is no field \"bandplan\" here; known are bandPlan,",
+                "/api/lists/00000000-0000-0000-0000-000000000000/changes | POST | {\"version\":1,\"edits\":[{\"kind\":\"put\",\"slot\":1.7,\"lines\":[\"145.75\"]}]} | edits[0].slot: the value must be a whole number",
+                "/api/lists/00000000-0000-0000-0000-000000000000/changes | POST | {\"version\":1,\"edits\":[{\"kind\":\"put\",\"slot\":\"1\",\"lines\":[\"145.75\"]}]} | edits[0].slot: the value must be a whole number",
+                "/api/lists/00000000-0000-0000-0000-000000000000/changes | POST | {\"version\":1,\"edits\":[{\"kind\":\"put\",\"slot\":1,\"blok\":\"A\",\"lines\":[\"145.75\"]}]} | there is no field \"blok\" here; known are block, ",
+                "/api/lists/00000000-0000-0000-0000-000000000000/changes | POST | {\"version\":1,\"edits\":[{\"kind\":\"putt\"}]} | kind is \"putt\" and must be one of delete, go-by, lay-aside",
+                "/api/lists/00000000-0000-0000-0000-000000000000/changes | POST | {\"version\":1,\"edits\":[{}]} | kind is missing and must be one of delete",
                 "/api/lists  | POST | not json | must be JSON"
             })
     void aBodyThatCannotBeReadSaysWhere(String path, String method, String body, String says) {
@@ -51,6 +59,16 @@ class RequestApiTest extends ServerTest {
         assertThat(raw(line + " HTTP/1.1\r\nHost: 127.0.0.1:" + port + "\r\nConnection: close\r\n\r\n"))
                 .startsWith("HTTP/1.1 " + status)
                 .contains("\"code\":\"" + code + "\"");
+    }
+
+    /** {@code raduis=5} would else be a search with the usual radius. */
+    @Test
+    void aParameterThatNobodyKnowsIsTold() {
+        assertThat(get("/api/find?at=54,-30&kn=5").problem(400, "parameter-unknown"))
+                .contains("\"kn\"")
+                .contains("known are antenna, at, band, box, flag, gain, km");
+        assertThat(get("/api/map/places?text=a&text=b").problem(400, "parameter-twice"))
+                .contains("text is given 2 times");
     }
 
     @Test

@@ -18,6 +18,9 @@ import reckonrod.core.frequency.Shift;
 
 /** The band plans at hand, by their id. */
 public final class BandPlans {
+    /** The plan that is meant where nobody said which. */
+    public static final String USUAL = "r2-north-america";
+
     private static final List<String> SHIPPED =
             List.of("r2-north-america", "r1-europe", "r1-united-kingdom", "r3-australia");
     private static final FrequencyRange UNREAD = new FrequencyRange(Frequency.ofHertz(1), Frequency.ofHertz(1));

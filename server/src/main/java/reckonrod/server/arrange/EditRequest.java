@@ -11,7 +11,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.UUID;
-import reckonrod.core.notation.Review;
+import reckonrod.core.judge.Review;
 import reckonrod.server.take.TakeLook;
 
 /** A change of a list on the wire. Channels come in as lines and are worked out here anew. */

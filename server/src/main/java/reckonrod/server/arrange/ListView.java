@@ -1,10 +1,7 @@
 package reckonrod.server.arrange;
 
 import io.swagger.v3.oas.annotations.media.Schema;
-import java.util.Collection;
-import java.util.EnumMap;
 import java.util.List;
-import java.util.Map;
 import java.util.UUID;
 import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.channel.Channel;
@@ -13,6 +10,7 @@ import reckonrod.core.check.SlotFindings;
 import reckonrod.core.finding.Finding;
 import reckonrod.core.fit.FitReason;
 import reckonrod.core.fit.Placement;
+import reckonrod.core.judge.FindingCounts;
 import reckonrod.core.list.ListEntry;
 import reckonrod.server.plans.PlanView;
 import reckonrod.server.reckon.FindingView;
@@ -47,19 +45,8 @@ public record ListView(
         @Schema(nullable = true) String redo) {
     /** How many findings are open, on the list and on what each radio makes of it, and how many were laid aside. */
     public record CountsView(int errors, int doubts, int notes, int laidAside) {
-        static CountsView of(Collection<RowView> rows) {
-            Map<FindingView.SeverityView, Integer> open = new EnumMap<>(FindingView.SeverityView.class);
-            int aside = 0;
-            for (RowView row : rows) {
-                row.findings().forEach(each -> open.merge(each.severity(), 1, Integer::sum));
-                row.fits().forEach(fit -> fit.findings().forEach(each -> open.merge(each.severity(), 1, Integer::sum)));
-                aside += row.laidAside().size();
-            }
-            return new CountsView(
-                    open.getOrDefault(FindingView.SeverityView.error, 0),
-                    open.getOrDefault(FindingView.SeverityView.doubt, 0),
-                    open.getOrDefault(FindingView.SeverityView.note, 0),
-                    aside);
+        static CountsView of(FindingCounts counts) {
+            return new CountsView(counts.errors(), counts.doubts(), counts.notes(), counts.laidAside());
         }
     }
 

@@ -3,6 +3,7 @@ package reckonrod.server.arrange;
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -13,8 +14,9 @@ import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.bandplan.BandPlans;
 import reckonrod.core.check.SlotFindings;
 import reckonrod.core.fit.FitReport;
+import reckonrod.core.judge.FindingCounts;
+import reckonrod.core.judge.ListJudgement;
 import reckonrod.core.list.ChannelList;
-import reckonrod.core.notation.ListJudgement;
 import reckonrod.server.arrange.ListView.RowView;
 import reckonrod.server.directory.DirectoryLinks;
 import reckonrod.server.lists.StoredList;
@@ -71,7 +73,9 @@ class ListViews {
         BandPlan plan = plans.planOf(list);
         List<RadioUnit> units = radios.all();
         MadeRows.ByPlan maker = made.by(plan);
-        Map<Integer, List<MadeRows.Fitted>> fits = fits(units, list, maker);
+        Map<RadioUnit, FitReport> reports = new LinkedHashMap<>();
+        units.forEach(unit -> reports.put(unit, maker.fit(unit, list)));
+        Map<Integer, List<MadeRows.Fitted>> fits = fits(reports);
         Map<Integer, SlotFindings> findings = ListJudgement.of(list, plan, links.findings(list, plan), lines.by(plan));
         SortedMap<Integer, RowView> rows = new TreeMap<>();
         list.entries()
@@ -112,24 +116,18 @@ class ListViews {
                 units.stream()
                         .map(unit -> new ListView.RadioName(unit.id(), unit.name()))
                         .toList(),
-                ListView.CountsView.of(rows.values()),
+                ListView.CountsView.of(FindingCounts.of(findings.values(), reports.values())),
                 stored.homeId().orElse(null),
                 stored.undo().orElse(null),
                 stored.redo().orElse(null));
     }
 
-    private static Map<Integer, List<MadeRows.Fitted>> fits(
-            List<RadioUnit> units, ChannelList list, MadeRows.ByPlan made) {
+    private static Map<Integer, List<MadeRows.Fitted>> fits(Map<RadioUnit, FitReport> reports) {
         Map<Integer, List<MadeRows.Fitted>> fits = new HashMap<>();
-        for (RadioUnit unit : units) {
-            FitReport report = made.fit(unit, list);
-            report.placements()
-                    .forEach(placement -> fits.computeIfAbsent(placement.slot(), slot -> new ArrayList<>())
-                            .add(new MadeRows.Fitted(
-                                    unit.id(),
-                                    placement,
-                                    report.findings().getOrDefault(placement.slot(), List.of()))));
-        }
+        reports.forEach((unit, report) -> report.placements()
+                .forEach(placement -> fits.computeIfAbsent(placement.slot(), slot -> new ArrayList<>())
+                        .add(new MadeRows.Fitted(
+                                unit.id(), placement, report.findings().getOrDefault(placement.slot(), List.of())))));
         return fits;
     }
 }

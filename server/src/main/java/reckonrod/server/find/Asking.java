@@ -12,6 +12,7 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import reckonrod.core.bandplan.Band;
 import reckonrod.core.bandplan.BandPlan;
+import reckonrod.core.bandplan.BandPlans;
 import reckonrod.core.channel.DirectoryFlag;
 import reckonrod.core.directory.Mode;
 import reckonrod.core.directory.State;
@@ -29,7 +30,6 @@ import reckonrod.server.problem.ProblemException;
 /** Turns a question from the wire into what the core understands. */
 @Component
 public class Asking {
-    private static final String USUAL_PLAN = "r2-north-america";
     private static final String USABLE = "usable";
     private static final Map<String, Comparator<Found>> ORDERS =
             Map.of("use", Found.BY_USE, "distance", Found.BY_DISTANCE, "output", Found.BY_OUTPUT);
@@ -51,7 +51,7 @@ public class Asking {
     BandPlan plan(UUID list) {
         return Optional.ofNullable(list)
                 .map(id -> plans.planOf(lists.get(id).list()))
-                .orElseGet(() -> plans.plan(USUAL_PLAN));
+                .orElseGet(() -> plans.plan(BandPlans.USUAL));
     }
 
     /** The person's station; what is missing of it is as usual. */

@@ -25,9 +25,11 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import reckonrod.core.bandplan.BandPlans;
 import reckonrod.core.directory.DirectoryEntry;
 import reckonrod.core.directory.listing.Column;
 import reckonrod.core.directory.listing.CsvWriter;
+import reckonrod.core.directory.listing.RowKind;
 import reckonrod.server.lists.ListStore;
 import reckonrod.server.problem.ProblemException;
 import reckonrod.sim.world.DirectoryService;
@@ -90,7 +92,7 @@ class ImportController {
             @RequestParam String name,
             @RequestParam(defaultValue = "") String charset,
             @RequestParam(defaultValue = "csv") ImportView.Kind kind,
-            @RequestParam(defaultValue = "r2-north-america") String bandPlan,
+            @RequestParam(defaultValue = BandPlans.USUAL) String bandPlan,
             HttpServletRequest request)
             throws IOException {
         Brought brought = new Brought(

@@ -5,23 +5,21 @@ import jakarta.persistence.LockModeType;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.time.Duration;
-import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
 import reckonrod.core.directory.DirectoryEntry;
-import reckonrod.core.directory.EntryChange;
 import reckonrod.core.directory.State;
-import reckonrod.core.directory.listing.RowReading;
-import reckonrod.core.finding.Finding;
-import reckonrod.core.finding.Severity;
+import reckonrod.core.directory.listing.RowKind;
+import reckonrod.core.directory.listing.RowVerdict;
 import reckonrod.server.directory.DirectoryStore;
 import reckonrod.server.problem.ProblemException;
 
@@ -192,10 +190,7 @@ class ImportStore {
         Map<String, DirectoryEntry> known = directory.byIds(ids);
         Map<String, Integer> lines = linesOf(id, ids);
         for (RowSource.ReadRow row : chunk.rows()) {
-            entities.persist(row.reading()
-                    .fold(
-                            good -> good(id, row, good, known, lines),
-                            bad -> StagedRow.bad(id, row.line(), bad.reason(), row.cells())));
+            entities.persist(staged(id, row, known, lines));
         }
         record.progress(read, chunk.total(), clock.instant());
         entities.flush();
@@ -224,29 +219,15 @@ class ImportStore {
         return lines;
     }
 
-    private static StagedRow good(
-            UUID id,
-            RowSource.ReadRow row,
-            RowReading.Good good,
-            Map<String, DirectoryEntry> known,
-            Map<String, Integer> lines) {
-        DirectoryEntry entry = good.entry();
-        Integer before = lines.putIfAbsent(entry.id(), row.line());
-        if (before != null) {
-            return StagedRow.bad(
-                    id,
-                    row.line(),
-                    "It is the same repeater as in line " + before + "; only the first one is taken",
-                    row.cells());
-        }
-        DirectoryEntry was = known.get(entry.id());
-        List<EntryChange> changes = was == null ? List.of() : EntryChange.between(was, entry);
-        RowKind kind = was == null ? RowKind.NEW : changes.isEmpty() ? RowKind.SAME : RowKind.CHANGED;
-        List<String> says = new ArrayList<>();
-        changes.forEach(change -> says.add(change.toString()));
-        good.doubts().forEach(doubt -> says.add(doubt.message()));
-        boolean doubtful = good.doubts().stream().map(Finding::kind).anyMatch(each -> each.severity() != Severity.NOTE);
-        return StagedRow.good(id, row.line(), kind, doubtful, String.join("; ", says), entry);
+    private static StagedRow staged(
+            UUID id, RowSource.ReadRow row, Map<String, DirectoryEntry> known, Map<String, Integer> lines) {
+        String key = row.reading().fold(good -> good.entry().id(), bad -> "");
+        Integer before = key.isEmpty() ? null : lines.putIfAbsent(key, row.line());
+        RowVerdict verdict = RowVerdict.of(
+                row.reading(),
+                Optional.ofNullable(known.get(key)),
+                before == null ? OptionalInt.empty() : OptionalInt.of(before));
+        return StagedRow.of(id, row.line(), verdict, row.cells());
     }
 
     /** Everything is read. */

@@ -9,10 +9,11 @@ import java.nio.file.Files;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
+import reckonrod.core.bandplan.BandPlans;
+import reckonrod.core.directory.SourceName;
 import reckonrod.core.directory.listing.Column;
 import reckonrod.core.directory.listing.CsvRows;
 import reckonrod.core.directory.listing.Mapping;
@@ -30,7 +31,6 @@ import tools.jackson.databind.json.JsonMapper;
 @Component
 class Importing {
     private static final List<String> LINE = List.of("line");
-    private static final String USUAL_PLAN = "r2-north-america";
 
     private final ImportStore store;
     private final ImportContent content;
@@ -122,17 +122,12 @@ class Importing {
         runner.read(id, reader, () -> source(record), from);
     }
 
-    // A file that is brought again under the same name means the same repeaters.
     private static String sourceOf(String name) {
-        String plain =
-                name.toLowerCase(Locale.ROOT).replaceAll("\\.[a-z]+$", "").replaceAll("[^\\p{L}\\p{N}]+", "-");
-        String source = plain.length() > 30 ? plain.substring(0, 30) : plain;
-        if (source.isBlank() || source.equals("-")) {
-            throw ProblemException.refused(
-                    "name-missing",
-                    "The listing needs a name",
-                    "name must hold a letter or a digit, was \"" + name + "\".");
-        }
+        String source = SourceName.ofFile(name)
+                .orElseThrow(() -> ProblemException.refused(
+                        "name-missing",
+                        "The listing needs a name",
+                        "name must hold a letter or a digit, was \"" + name + "\"."));
         return source.equals(World.SOURCE) ? source + "-file" : source;
     }
 
@@ -147,7 +142,7 @@ class Importing {
                         "no-service", "No directory service", "There is no directory service here. Bring a file."));
         UUID id = store.begin(
                 World.SOURCE,
-                new Brought(ImportKind.SERVICE, "Directory service", Optional.empty(), USUAL_PLAN),
+                new Brought(ImportKind.SERVICE, "Directory service", Optional.empty(), BandPlans.USUAL),
                 null,
                 new TableLook(RowWriter.headings(), List.of(), "", List.of(), 0));
         UUID reader = store.reading(id, RowWriter.headings(), List.of());

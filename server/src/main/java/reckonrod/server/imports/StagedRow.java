@@ -13,6 +13,8 @@ import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 import reckonrod.core.directory.DirectoryEntry;
+import reckonrod.core.directory.listing.RowKind;
+import reckonrod.core.directory.listing.RowVerdict;
 import reckonrod.server.directory.EntryFields;
 
 /** A row on its way into the directory. */
@@ -53,16 +55,16 @@ class StagedRow {
         this.says = says;
     }
 
-    static StagedRow good(UUID importId, int line, RowKind kind, boolean doubtful, String says, DirectoryEntry entry) {
-        StagedRow row = new StagedRow(importId, line, kind, doubtful, says);
-        row.entryId = entry.id();
-        row.fields = EntryFields.of(entry);
-        return row;
-    }
-
-    static StagedRow bad(UUID importId, int line, String reason, List<String> cells) {
-        StagedRow row = new StagedRow(importId, line, RowKind.BAD, false, reason);
-        row.cells = List.copyOf(cells);
+    /** The row as it was judged; of a bad one the cells are kept, so that it can be given back. */
+    static StagedRow of(UUID importId, int line, RowVerdict verdict, List<String> cells) {
+        StagedRow row = new StagedRow(importId, line, verdict.kind(), verdict.doubtful(), verdict.says());
+        verdict.entry()
+                .ifPresentOrElse(
+                        entry -> {
+                            row.entryId = entry.id();
+                            row.fields = EntryFields.of(entry);
+                        },
+                        () -> row.cells = List.copyOf(cells));
         return row;
     }
 

@@ -1,10 +1,7 @@
 package reckonrod.server.problem;
 
-import java.util.Arrays;
 import java.util.Locale;
 import java.util.Map;
-import java.util.UUID;
-import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.TypeMismatchException;
@@ -18,7 +15,6 @@ import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.transaction.TransactionException;
-import org.springframework.util.ClassUtils;
 import org.springframework.validation.FieldError;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.MissingServletRequestParameterException;
@@ -28,8 +24,6 @@ import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import reckonrod.core.datafile.DataFileException;
-import tools.jackson.databind.DatabindException;
-import tools.jackson.databind.exc.InvalidNullException;
 
 /** The one place that turns what went wrong into problem+json (RFC 9457). */
 @RestControllerAdvice
@@ -150,31 +144,8 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
 
     private static String mustBe(Class<?> type, Object was) {
         String text = String.valueOf(was);
-        return "must be " + wanted(type) + ", was \"" + (text.length() > 80 ? text.substring(0, 80) + "…" : text)
+        return "must be " + Wanted.words(type) + ", was \"" + (text.length() > 80 ? text.substring(0, 80) + "…" : text)
                 + "\"";
-    }
-
-    private static String wanted(Class<?> type) {
-        if (type == null) {
-            return "something else";
-        }
-        if (type.isEnum()) {
-            return "one of "
-                    + Arrays.stream(type.getEnumConstants())
-                            .map(Object::toString)
-                            .collect(Collectors.joining(", "));
-        }
-        Class<?> boxed = ClassUtils.resolvePrimitiveIfNecessary(type);
-        if (boxed == UUID.class) {
-            return "an id of 32 hexadecimal digits with hyphens";
-        }
-        if (boxed == Double.class) {
-            return "a number";
-        }
-        if (boxed == Boolean.class) {
-            return "true or false";
-        }
-        return Number.class.isAssignableFrom(boxed) ? "a whole number" : "something else";
     }
 
     @Override
@@ -183,27 +154,14 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
             HttpHeaders headers,
             HttpStatusCode status,
             WebRequest request) {
-        String field = "";
-        String found = "";
-        if (unreadable.getCause() instanceof DatabindException wrong) {
-            field = wrong.getPath().stream()
-                    .map(step -> step.getPropertyName() != null ? step.getPropertyName() : "[" + step.getIndex() + "]")
-                    .collect(Collectors.joining("."))
-                    .replace(".[", "[");
-            found = wrong instanceof InvalidNullException
-                    ? "null stands where a value is needed"
-                    : wrong.getOriginalMessage().startsWith("A text has")
-                            ? wrong.getOriginalMessage()
-                            : "the value has another form than the interface description says";
-        }
+        UnreadableBody body = UnreadableBody.of(unreadable.getCause());
         ProblemDetail detail = detail(
                 HttpStatus.BAD_REQUEST,
                 "body-unreadable",
                 "The request cannot be read",
-                (field.isEmpty() ? "" : "In " + field + ": ") + (found.isEmpty() ? "" : found + ". ")
-                        + "The body must be JSON with the fields that the interface description names.");
-        if (!field.isEmpty()) {
-            detail.setProperty("field", field);
+                body.words() + "The body must be JSON with the fields that the interface description names.");
+        if (!body.field().isEmpty()) {
+            detail.setProperty("field", body.field());
         }
         return ResponseEntity.badRequest().body(detail);
     }

@@ -6,6 +6,7 @@ import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomize
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import tools.jackson.core.JsonParser;
+import tools.jackson.core.JsonToken;
 import tools.jackson.databind.DeserializationContext;
 import tools.jackson.databind.deser.std.StdScalarDeserializer;
 import tools.jackson.databind.exc.MismatchedInputException;
@@ -27,10 +28,10 @@ class JsonSense {
 
         @Override
         public String deserialize(JsonParser parser, DeserializationContext context) {
-            String text = parser.getValueAsString();
-            if (text == null) {
+            if (!parser.hasToken(JsonToken.VALUE_STRING)) {
                 return (String) context.handleUnexpectedToken(getValueType(context), parser);
             }
+            String text = parser.getString();
             for (int i = 0; i < text.length(); i++) {
                 char each = text.charAt(i);
                 boolean pair = Character.isHighSurrogate(each)

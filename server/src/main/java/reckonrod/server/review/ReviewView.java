@@ -6,9 +6,9 @@ import java.util.Locale;
 import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.channel.Channel;
 import reckonrod.core.channel.DirectoryFlag;
-import reckonrod.core.notation.Review;
-import reckonrod.core.notation.Review.ReviewedLine;
-import reckonrod.core.notation.Review.Verdict;
+import reckonrod.core.judge.Review;
+import reckonrod.core.judge.Review.ReviewedLine;
+import reckonrod.core.judge.Review.Verdict;
 import reckonrod.server.reckon.FindingView;
 import reckonrod.server.reckon.ReckonAnswer;
 

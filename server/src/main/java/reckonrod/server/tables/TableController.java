@@ -1,21 +1,26 @@
 package reckonrod.server.tables;
 
 import io.swagger.v3.oas.annotations.media.Schema;
+import java.math.BigDecimal;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import reckonrod.core.tone.CtcssTone;
 import reckonrod.core.tone.DcsCode;
 import reckonrod.core.tone.ToneTable;
 import reckonrod.core.tone.ToneTable.DcsPlace;
+import reckonrod.server.problem.ProblemException;
 
 /** The tables of tones and codes, as the core has them. */
 @RestController
 @RequestMapping("/api/tones")
 class TableController {
     private static final ToneTable TABLE = ToneTable.EXTENDED;
+    private static final BigDecimal MOST_HERTZ = BigDecimal.valueOf(1000);
+    private static final int MOST_PLACES = 6;
 
     private final ToneTables tables = new ToneTables(
             IntStream.range(0, TABLE.ctcss().size())
@@ -60,6 +65,42 @@ class TableController {
     @GetMapping
     ToneTables tones() {
         return tables;
+    }
+
+    /**
+     * A tone near a figure that is none.
+     *
+     * @param hertz the tone
+     * @param distance how far from the figure it is, in hertz
+     */
+    record NearTone(String hertz, String distance) {}
+
+    /**
+     * The tones that a figure may have been meant as, nearest first.
+     *
+     * @param hertz the figure, with a point or a comma
+     */
+    @GetMapping("/nearest")
+    List<NearTone> nearest(@RequestParam String hertz) {
+        BigDecimal figure;
+        try {
+            figure = new BigDecimal(hertz.strip().replace(',', '.'));
+        } catch (NumberFormatException noFigure) {
+            throw ProblemException.refused(
+                    "figure-unreadable",
+                    "That is no figure",
+                    "hertz must be a figure such as 71.5, was \"" + hertz + "\".");
+        }
+        if (figure.signum() <= 0 || figure.compareTo(MOST_HERTZ) > 0 || figure.scale() > MOST_PLACES) {
+            throw ProblemException.refused(
+                    "figure-out-of-range",
+                    "That is no tone",
+                    "hertz must be above 0 and at most 1000, with six places at most, was " + hertz.strip() + ".");
+        }
+        return TABLE.nearest(figure).stream()
+                .map(each -> new NearTone(
+                        each.tone().toHertzText(), each.distanceHertz().toPlainString()))
+                .toList();
     }
 
     private static CtcssRow ctcss(int place) {

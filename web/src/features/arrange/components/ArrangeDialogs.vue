@@ -1,0 +1,72 @@
+<script setup lang="ts">
+import { computed, defineAsyncComponent } from 'vue'
+import type { ListView } from '@/shared/api/client'
+import type { useListChanges } from '@/shared/list/useListChanges'
+import { useAsked } from '@/shared/ui/useAsked'
+import MoveDialog from './MoveDialog.vue'
+
+/** The sheets over the rod; each is loaded when it is first wanted. */
+const FindingsDialog = defineAsyncComponent(() => import('./FindingsDialog.vue'))
+const HistoryDialog = defineAsyncComponent(() => import('./HistoryDialog.vue'))
+const ListPlanDialog = defineAsyncComponent(() => import('./ListPlanDialog.vue'))
+const SatelliteDialog = defineAsyncComponent(() => import('./SatelliteDialog.vue'))
+
+export type Sheet = 'findings' | 'history' | 'plan' | 'satellite'
+defineProps<{ list: ListView; cursor: number; changes: ReturnType<typeof useListChanges> }>()
+const emit = defineEmits<{ look: [slot: number] }>()
+const sheet = defineModel<Sheet | null>('sheet', { required: true })
+/** A channel that would go where another one is. */
+const moving = defineModel<{ id: string; slot: number } | null>('moving', { required: true })
+
+const shows = (which: Sheet) =>
+  computed({
+    get: () => sheet.value === which,
+    set: (now: boolean) => (sheet.value = now ? which : null),
+  })
+const findings = shows('findings')
+const history = shows('history')
+const plan = shows('plan')
+const satellite = shows('satellite')
+const asked = {
+  findings: useAsked(findings),
+  history: useAsked(history),
+  plan: useAsked(plan),
+  satellite: useAsked(satellite),
+}
+</script>
+
+<template>
+  <MoveDialog
+    v-model="moving"
+    :list="list"
+    @move="(id, slot, way) => changes.change({ kind: 'move', channel: id, slot, way })"
+  />
+  <ListPlanDialog
+    v-if="asked.plan.value"
+    v-model="plan"
+    :list="list"
+    @go="(bandPlan, licence) => changes.change({ kind: 'go-by', bandPlan, licence })"
+  />
+  <FindingsDialog
+    v-if="asked.findings.value"
+    v-model="findings"
+    :list-id="list.id"
+    :version="list.version"
+    @look="(slot) => emit('look', slot)"
+    @fix="(channel, line) => changes.change({ kind: 'rewrite', channel, line })"
+  />
+  <SatelliteDialog
+    v-if="asked.satellite.value"
+    v-model="satellite"
+    :list-id="list.id"
+    :cursor="cursor"
+    @put="(lines, block) => changes.change({ kind: 'put', slot: cursor, lines, block })"
+  />
+  <HistoryDialog
+    v-if="asked.history.value"
+    v-model="history"
+    :list-id="list.id"
+    :version="list.version"
+    @restore="(revision) => changes.restore(revision)"
+  />
+</template>

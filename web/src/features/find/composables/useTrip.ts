@@ -1,0 +1,80 @@
+import { useMutation, useQueryClient } from '@tanstack/vue-query'
+import { computed, ref, watch } from 'vue'
+import { api, unwrap, type Schemas, type Trip } from '@/shared/api/client'
+import { useNotice } from '@/shared/composables/useNotice'
+import { useListChanges } from '@/shared/list/useListChanges'
+
+interface Journey {
+  route: Schemas['RouteRequest']
+  question: Schemas['Question']
+  listId: string | null
+  listName: string
+}
+/** Margin of what is called likely, as Find calls it. */
+const LIKELY_DB = 10
+
+/** The few repeaters that cover a route, planned anew with every wish; then a block or a list of them. */
+export function useTrip(journey: Journey, opened: (id: string) => void) {
+  const wishes = ref({ perBand: false, sure: false, closedToo: false, bridgedKm: 3 })
+  const trip = ref<Trip | null>(null)
+  const { tell, tellProblem } = useNotice()
+  const cache = useQueryClient()
+  const changes = useListChanges(computed(() => journey.listId))
+
+  const plan = useMutation({
+    mutationFn: () => {
+      const { perBand, sure, closedToo, bridgedKm } = wishes.value
+      return unwrap(
+        api.POST('/api/trips/plan', {
+          body: {
+            route: journey.route,
+            question: journey.question,
+            perBand,
+            closedToo,
+            bridgedKm,
+            neededDb: sure ? LIKELY_DB : 0,
+          },
+        }),
+      )
+    },
+    onSuccess: (done) => (trip.value = done),
+  })
+  watch(
+    () => [journey.route, journey.question, wishes.value],
+    () => plan.mutate(),
+    {
+      immediate: true,
+      deep: true,
+    },
+  )
+
+  const take = () => ({ entries: trip.value?.entries ?? [], recipe: null })
+  async function asBlock(name: string) {
+    if (await changes.change({ kind: 'take', slot: null, take: take(), block: name }))
+      tell(`The trip is in ${journey.listName} as the block “${name}”`)
+  }
+  async function asList(name: string) {
+    const home = journey.listName
+    try {
+      const made = await unwrap(
+        api.POST('/api/lists/{id}/take/list', {
+          params: { path: { id: journey.listId ?? '' } },
+          body: { name, take: take() },
+        }),
+      )
+      await cache.invalidateQueries({ queryKey: ['lists'] })
+      opened(made.id)
+      tell(`“${made.name}” is open, with the channels of ${home} kept in it`)
+    } catch (cause) {
+      tellProblem(cause)
+    }
+  }
+  return {
+    wishes,
+    trip,
+    planning: plan.isPending,
+    problem: computed(() => plan.error.value?.message ?? null),
+    asBlock,
+    asList,
+  }
+}

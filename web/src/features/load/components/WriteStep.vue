@@ -1,0 +1,76 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Difference, Radio } from '@/shared/api/client'
+import { counted } from '@/shared/words'
+import DifferenceTable from './DifferenceTable.vue'
+
+/** The second step: what would change, slot by slot, and the one button that does it. */
+const props = defineProps<{
+  radio: Radio
+  difference: Difference
+  listName: string
+  empty: boolean
+  count: number
+  words: string
+  blocked: boolean
+}>()
+const emit = defineEmits<{ write: []; choose: [slots: number[], left: boolean] }>()
+
+const ofTheRadio = computed(() =>
+  props.difference.slots
+    .filter((each) => each.change.kind === 'removed' && !each.fromList)
+    .map((each) => each.change.slot),
+)
+const allStay = computed(() => props.difference.keptOfTheRadio === ofTheRadio.value.length)
+const changes = computed(() => props.difference.slots.map((each) => each.change))
+</script>
+
+<template>
+  <section aria-labelledby="step-write">
+    <h2 id="step-write">2 · Look and write</h2>
+    <div class="acts">
+      <v-btn color="primary" variant="flat" :disabled="blocked || count === 0" @click="emit('write')">
+        {{ words }}
+      </v-btn>
+      <span class="quiet">
+        <template v-if="count">
+          {{ difference.bytesToWrite }} bytes, about {{ difference.secondsAtLineSpeed }} s at
+          {{ radio.baud }} baud; it will hold {{ counted(difference.held, 'channel') }}
+        </template>
+        <template v-else-if="empty"
+          >{{ listName }} has no channels; {{ radio.name }} stays as it is.</template
+        >
+        <template v-else>{{ radio.name }} holds all that fits of {{ listName }}.</template>
+      </span>
+    </div>
+    <p v-if="ofTheRadio.length" class="own acts small">
+      <template v-if="difference.keptOfTheRadio"
+        >{{ counted(difference.keptOfTheRadio, 'channel') }} only in {{ radio.name }}
+        {{ difference.keptOfTheRadio === 1 ? 'stays' : 'stay' }} as
+        {{ difference.keptOfTheRadio === 1 ? 'it is' : 'they are' }}.
+      </template>
+      <template v-else>Channels only in {{ radio.name }} are to be removed.</template>
+      <v-btn size="small" @click="emit('choose', ofTheRadio, !allStay)">
+        {{ allStay ? `Remove ${ofTheRadio.length === 1 ? 'it' : 'them'} too` : 'Keep them all' }}
+      </v-btn>
+    </p>
+    <DifferenceTable
+      v-if="changes.length"
+      class="difference"
+      label="Difference slot by slot"
+      :changes="changes"
+      :planned="difference.slots"
+      @leave="(slot, left) => emit('choose', [slot], left)"
+    />
+  </section>
+</template>
+
+<style scoped>
+.own {
+  margin-top: 10px;
+}
+.difference {
+  margin-top: 12px;
+  max-height: 420px;
+}
+</style>

@@ -1,0 +1,51 @@
+<script setup lang="ts">
+import { useQueryClient } from '@tanstack/vue-query'
+import { computed, ref, watch } from 'vue'
+import { api, unwrap } from '@/shared/api/client'
+import { usePlans } from '@/shared/api/queries'
+import SheetDialog from '@/shared/ui/SheetDialog.vue'
+
+const emit = defineEmits<{ made: [id: string] }>()
+const open = defineModel<boolean>({ required: true })
+
+const name = ref('')
+const bandPlan = ref('r2-north-america')
+const slots = ref(150)
+const problem = ref('')
+watch(open, (now) => now && (name.value = problem.value = ''))
+const cache = useQueryClient()
+const { data: plans } = usePlans()
+const caution = computed(() => plans.value?.find((plan) => plan.id === bandPlan.value)?.caution)
+
+async function make() {
+  try {
+    const body = { name: name.value, bandPlan: bandPlan.value, slots: slots.value }
+    const made = await unwrap(api.POST('/api/lists', { body }))
+    await cache.invalidateQueries({ queryKey: ['lists'] })
+    emit('made', made.id)
+    open.value = false
+  } catch (cause) {
+    problem.value = cause instanceof Error ? cause.message : String(cause)
+  }
+}
+</script>
+
+<template>
+  <SheetDialog v-model="open" title="New list" @submit="make">
+    <v-text-field v-model="name" label="Name" :error-messages="problem" data-first />
+    <v-select
+      v-model="bandPlan"
+      label="Band plan"
+      :items="plans ?? []"
+      item-title="title"
+      item-value="id"
+      :hint="caution"
+      persistent-hint
+    />
+    <v-number-input v-model="slots" label="Slots" :min="1" :max="9999" />
+    <template #acts>
+      <v-btn type="submit" color="primary" variant="flat">Make the list</v-btn>
+      <v-btn @click="open = false">Cancel</v-btn>
+    </template>
+  </SheetDialog>
+</template>
