@@ -1,4 +1,5 @@
 import 'vuetify/styles'
+import { mdiFileDocumentOutline } from '@mdi/js'
 import { createVuetify } from 'vuetify'
 import { aliases, mdi } from 'vuetify/iconsets/mdi-svg'
 
@@ -99,6 +100,7 @@ export const vuetify = createVuetify({
     VTextarea: field,
     VNumberInput: { ...field, controlVariant: 'hidden', inset: true },
     VFileUpload: { density: 'compact', hideDetails: 'auto' },
+    VFileUploadItem: { fileIcon: mdiFileDocumentOutline },
     VCheckbox: { density: 'compact', hideDetails: true, color: 'primary' },
     VCheckboxBtn: { density: 'compact', color: 'primary' },
     VTable: { density: 'compact', fixedHeader: true },

@@ -1,8 +1,6 @@
 <script setup lang="ts">
-import { useQuery } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
-import { api, unwrap } from '@/shared/api/client'
 import { useKeys } from '@/shared/keys/useKeys'
 import PageBar from '@/shared/ui/PageBar.vue'
 import BroughtList from './components/BroughtList.vue'
@@ -13,18 +11,14 @@ import LinesCard from './components/LinesCard.vue'
 import ServiceCard from './components/ServiceCard.vue'
 import SourceTable from './components/SourceTable.vue'
 import { useBringing } from './composables/useBringing'
+import { useImport } from './composables/useImport'
 import { useSources } from './composables/useSources'
 
 const route = useRoute()
 const id = computed(() => String(route.params.id || ''))
 const { sources, imports, error: sourcesError, changed, remove } = useSources()
 const { busy, refused, show, pull, bringFile, bringLines } = useBringing()
-const { data: current, error } = useQuery({
-  queryKey: ['import', id],
-  enabled: computed(() => id.value !== ''),
-  refetchInterval: (query) => (query.state.data?.state === 'reading' ? 400 : false),
-  queryFn: () => unwrap(api.GET('/api/imports/{id}', { params: { path: { id: id.value } } })),
-})
+const { current, error, lost } = useImport(id)
 watch(() => current.value?.state, changed)
 async function linesIn(lines: string, done: () => void) {
   if (await bringLines(lines)) done()
@@ -42,6 +36,9 @@ watch(work, (now) => now?.focus())
       <router-link :to="{ name: 'find' }">Back to Find</router-link>
     </PageBar>
     <div v-if="id" class="pad">
+      <p v-if="lost" role="alert" class="wrong">
+        The server does not answer. Reading goes on there; this page asks again.
+      </p>
       <p v-if="error" role="alert" class="wrong">{{ error.message }}</p>
       <v-skeleton-loader v-else-if="!current" type="table-tbody" aria-label="Loading" />
       <ColumnMapping

@@ -37,7 +37,7 @@ defineSlots<Record<string, (scope: { item: T; index: number }) => unknown>>()
 const HEAD = 28
 const id = props.idPrefix ?? useId()
 const box = ref<HTMLElement | null>(null)
-const { starts, total, from, to, drawn, look, show } = useVirtualRows(
+const { starts, total, drawn, look, show } = useVirtualRows(
   box,
   () => props.items,
   (item) => (typeof props.height === 'number' ? props.height : props.height(item)),
@@ -75,7 +75,7 @@ defineExpose({ focus, element: box })
     tabindex="0"
     :aria-label="label"
     :aria-rowcount="items.length + 1"
-    :aria-activedescendant="at >= from && at < to ? idOf(at) : undefined"
+    :aria-activedescendant="at >= 0 && at < items.length ? idOf(at) : undefined"
     :style="{ '--columns': template, '--behind': behind }"
     @scroll.passive="look"
   >
@@ -92,49 +92,50 @@ defineExpose({ focus, element: box })
       </div>
     </div>
     <div role="rowgroup" class="rows" :style="{ height: `${total}px` }">
-      <div role="presentation" :style="{ transform: `translateY(${starts[from]}px)` }">
+      <div
+        v-for="{ item, index } in drawn"
+        :id="idOf(index)"
+        :key="itemKey(item)"
+        class="row"
+        role="row"
+        v-bind="row?.(item)"
+        :class="{ picked: index === at, over: index === over, heading: heading?.(item) }"
+        :style="{
+          height: `${(starts[index + 1] ?? 0) - (starts[index] ?? 0)}px`,
+          transform: `translateY(${starts[index]}px)`,
+        }"
+        :aria-rowindex="index + 2"
+        :aria-selected="heading?.(item) ? undefined : index === at"
+        :draggable="canDrag?.(item)"
+        @click="pick(item, index)"
+        @dblclick="emit('open', item)"
+        @dragstart="begin($event, item)"
+        @dragover.prevent="over = index"
+        @dragend="end"
+        @drop.prevent="drop(item)"
+      >
+        <div v-if="marks" role="gridcell">
+          <v-checkbox-btn
+            class="tick"
+            tabindex="-1"
+            :model-value="marks.has(item)"
+            :disabled="!marks.can(item)"
+            :aria-label="marks.label(item)"
+            @click.stop
+            @update:model-value="((at = index), emit('mark', item))"
+          />
+        </div>
         <div
-          v-for="{ item, index } in drawn"
-          :id="idOf(index)"
-          :key="itemKey(item)"
-          class="row"
-          role="row"
-          v-bind="row?.(item)"
-          :class="{ picked: index === at, over: index === over, heading: heading?.(item) }"
-          :style="{ height: `${(starts[index + 1] ?? 0) - (starts[index] ?? 0)}px` }"
-          :aria-rowindex="index + 2"
-          :aria-selected="heading?.(item) ? undefined : index === at"
-          :draggable="canDrag?.(item)"
-          @click="pick(item, index)"
-          @dblclick="emit('open', item)"
-          @dragstart="begin($event, item)"
-          @dragover.prevent="over = index"
-          @dragend="end"
-          @drop.prevent="drop(item)"
+          v-for="column in whole?.(item) ? columns.filter((each) => each.always) : columns"
+          :key="column.key"
+          role="gridcell"
+          class="cell"
+          :class="[column.key, { end: column.end, wide: column.wide }]"
         >
-          <div v-if="marks" role="gridcell">
-            <v-checkbox-btn
-              class="tick"
-              tabindex="-1"
-              :model-value="marks.has(item)"
-              :disabled="!marks.can(item)"
-              :aria-label="marks.label(item)"
-              @click.stop
-              @update:model-value="((at = index), emit('mark', item))"
-            />
-          </div>
-          <div
-            v-for="column in whole?.(item) ? columns.filter((each) => each.always) : columns"
-            :key="column.key"
-            role="gridcell"
-            class="cell"
-            :class="[column.key, { end: column.end, wide: column.wide }]"
-          >
-            <slot :name="column.key" :item="item" :index="index" />
-          </div>
-          <div v-if="whole?.(item)" role="gridcell" class="cell whole">
-            <slot name="whole" :item="item" :index="index" />
-          </div>
+          <slot :name="column.key" :item="item" :index="index" />
+        </div>
+        <div v-if="whole?.(item)" role="gridcell" class="cell whole">
+          <slot name="whole" :item="item" :index="index" />
         </div>
       </div>
     </div>
@@ -161,6 +162,13 @@ defineExpose({ focus, element: box })
   border-bottom: 1px solid color-mix(in srgb, var(--line) 50%, transparent);
   background: var(--surface);
   contain: layout style;
+}
+.rows {
+  position: relative;
+}
+.rows .row {
+  position: absolute;
+  inset: 0 0 auto;
 }
 .head {
   position: sticky;

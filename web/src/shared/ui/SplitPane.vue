@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { mdiClose } from '@mdi/js'
 import { useDisplay } from 'vuetify'
+import { focusWorkGently } from '../keys/useScreen'
 
 /**
  * The work, and beside it what is said about the thing at the cursor. On a narrow screen the work has all of it, and the other
@@ -15,7 +16,13 @@ const { mobile } = useDisplay()
   <div class="split" :class="{ alone: mobile || !side }">
     <section class="work"><slot /></section>
     <aside v-if="side && !mobile" class="side" :aria-label="label" tabindex="0"><slot name="side" /></aside>
-    <v-bottom-sheet v-if="mobile" v-model="open" scrollable :aria-label="label">
+    <v-bottom-sheet
+      v-if="mobile"
+      v-model="open"
+      scrollable
+      :aria-label="label"
+      @after-leave="focusWorkGently"
+    >
       <v-card class="from-below">
         <v-btn
           class="close"

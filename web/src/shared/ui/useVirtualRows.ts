@@ -24,11 +24,14 @@ export function useVirtualRows<T>(
     const last = rowAt(starts.value, top.value + seen.value)
     return Math.min(items().length, last - (last % STRIDE) + 2 * STRIDE)
   })
-  const drawn = computed(() =>
-    items()
-      .slice(from.value, to.value)
-      .map((item, i) => ({ item, index: from.value + i })),
-  )
+  /** Those in view, and always that of the cursor: what is typed into it must not go when somebody looks elsewhere. */
+  const drawn = computed(() => {
+    const all = items()
+    const shown = Array.from({ length: Math.max(0, to.value - from.value) }, (_, i) => from.value + i)
+    if (at.value >= 0 && at.value < all.length && !(at.value >= from.value && at.value < to.value))
+      shown.push(at.value)
+    return shown.map((index) => ({ item: all[index] as T, index }))
+  })
 
   function look() {
     if (!box.value) return
@@ -55,5 +58,5 @@ export function useVirtualRows<T>(
     show()
   })
   onBeforeUnmount(() => observer?.disconnect())
-  return { starts, total, from, to, drawn, look, show }
+  return { starts, total, drawn, look, show }
 }

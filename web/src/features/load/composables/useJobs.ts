@@ -1,6 +1,7 @@
 import { useQueryClient } from '@tanstack/vue-query'
-import { computed, onScopeDispose, ref, watch, type Ref } from 'vue'
+import { computed, ref, watch, type Ref } from 'vue'
 import { api, unwrap, type Job } from '@/shared/api/client'
+import { useStream } from '@/shared/api/follow'
 import { useNotice } from '@/shared/composables/useNotice'
 
 /** The newest transfer of a radio, followed live while it runs; a reload picks it up again. */
@@ -8,37 +9,29 @@ export function useRadioJob(radioId: Ref<string | null>) {
   const cache = useQueryClient()
   const { tellProblem } = useNotice()
   const job = ref<Job | null>(null)
-  const lost = ref(false)
   const starting = ref(false)
-  let stream: EventSource | null = null
-
-  function close() {
-    stream?.close()
-    stream = null
-  }
+  const stream = useStream<Job>(
+    'job',
+    (now) => {
+      job.value = now
+      if (now.state !== 'RUNNING') ended()
+    },
+    (now) => now.state === 'RUNNING',
+  )
 
   function follow(started: Job) {
-    close()
+    stream.close()
     job.value = started
     void cache.invalidateQueries({ queryKey: ['jobs'] })
-    if (started.state !== 'RUNNING') return
-    stream = new EventSource(`/api/jobs/${started.id}/events`)
-    stream.addEventListener('job', (event) => {
-      lost.value = false
-      job.value = JSON.parse(event.data) as Job
-      if (job.value.state !== 'RUNNING') ended()
-    })
-    stream.onerror = () => (lost.value = true)
+    if (started.state === 'RUNNING') stream.open(`/api/jobs/${started.id}/events`)
   }
-
   function ended() {
-    close()
     for (const key of ['jobs', 'radios', 'difference', 'snapshots'])
       void cache.invalidateQueries({ queryKey: [key] })
   }
 
   async function pickUp(id: string | null) {
-    close()
+    stream.close()
     job.value = null
     if (!id) return
     try {
@@ -51,7 +44,6 @@ export function useRadioJob(radioId: Ref<string | null>) {
     }
   }
   watch(radioId, pickUp, { immediate: true })
-  onScopeDispose(close)
 
   /** A second click, before the first one is answered, starts nothing. */
   async function start(begin: () => Promise<Job>) {
@@ -66,7 +58,12 @@ export function useRadioJob(radioId: Ref<string | null>) {
     }
   }
 
-  return { job, lost, start, running: computed(() => starting.value || job.value?.state === 'RUNNING') }
+  return {
+    job,
+    lost: stream.lost,
+    start,
+    running: computed(() => starting.value || job.value?.state === 'RUNNING'),
+  }
 }
 
 export const cancelJob = (id: string) =>

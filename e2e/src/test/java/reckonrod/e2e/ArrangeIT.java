@@ -45,6 +45,21 @@ class ArrangeIT extends BrowserTest {
         assertThat(row(page, 8)).containsText("RACE CTRL");
     }
 
+    /** Only rows in view are drawn, but what is typed into one goes on in it wherever the rod is scrolled to. */
+    @Test
+    void anEditGoesOnWhileSomebodyLooksElsewhere() {
+        Page page = page("/arrange");
+        row(page, 5).dblclick();
+        assertThat(page.locator(".editor input")).isFocused();
+        page.mouse().wheel(0, 6_000);
+        assertThat(row(page, 43)).isVisible();
+        assertThat(row(page, 7)).hasCount(0);
+        page.keyboard().press("End");
+        page.keyboard().type(" low\n");
+        assertThat(row(page, 5)).containsText("low");
+        assertThat(page.locator(".editor")).hasCount(0);
+    }
+
     @Test
     void aPinnedChannelStaysAndSaysWhy() {
         Page page = page("/arrange");

@@ -282,8 +282,14 @@ class ImportApiTest extends ServerTest {
         put("/api/imports/service", Map.of("there", true, "delayMillis", 0, "failsFrom", -1, "later", true))
                 .ok();
         post("/api/imports/" + id + "/go-on", Map.of()).ok();
-        JsonNode done = await(
-                "/api/imports/" + id, body -> body.path("state").asString().equals("read"));
+        List<JsonNode> events = events("/api/imports/" + id + "/events");
+        List<Integer> rows =
+                events.stream().map(each -> each.path("rowsRead").asInt()).toList();
+        assertThat(rows).hasSizeGreaterThan(2).isSorted();
+        assertThat(events.stream().filter(each -> each.path("state").asString().equals("reading")))
+                .hasSize(events.size() - 1);
+        JsonNode done = events.get(events.size() - 1);
+        assertThat(done.path("state").asString()).isEqualTo("read");
         assertThat(done.path("rowsRead").asInt()).isEqualTo(50_032);
         assertThat(counts(done)).isEqualTo("50001 new, 2 changed, 29 same, 0 bad, 0 in doubt, 1 gone");
         assertThat(get("/api/imports/" + id + "/rows?kind=changed").ok().toString())

@@ -89,6 +89,15 @@ abstract class ServerTest {
         }
     }
 
+    /** What a stream of events told, from now until it ended by itself. */
+    List<JsonNode> events(String path) {
+        String told = send(request(path).timeout(Duration.ofMinutes(2))).body().asString();
+        return told.lines()
+                .filter(line -> line.startsWith("data:"))
+                .map(line -> json.readTree(line.substring(5)))
+                .toList();
+    }
+
     String listId() {
         return get("/api/lists").ok().get(0).path("id").asString();
     }

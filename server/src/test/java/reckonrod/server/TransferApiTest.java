@@ -2,9 +2,6 @@ package reckonrod.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.io.IOException;
-import java.net.http.HttpClient;
-import java.net.http.HttpResponse;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
@@ -301,15 +298,9 @@ class TransferApiTest extends ServerTest {
     }
 
     @Test
-    void eventsTellTheWholeStateToTheEnd() throws IOException, InterruptedException {
+    void eventsTellTheWholeStateToTheEnd() {
         String id = post("/api/radios/blue/read", Map.of()).ok().path("id").asString();
-        HttpResponse<String> stream = HttpClient.newHttpClient()
-                .send(request("/api/jobs/" + id + "/events").build(), HttpResponse.BodyHandlers.ofString());
-        List<JsonNode> events = stream.body()
-                .lines()
-                .filter(line -> line.startsWith("data:"))
-                .map(line -> json.readTree(line.substring(5)))
-                .toList();
+        List<JsonNode> events = events("/api/jobs/" + id + "/events");
         JsonNode last = events.get(events.size() - 1);
         assertThat(last.path("state").asString()).isEqualTo("DONE");
         assertThat(last.path("bytesDone").asInt())

@@ -25,6 +25,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 import reckonrod.core.bandplan.BandPlans;
 import reckonrod.core.directory.DirectoryEntry;
 import reckonrod.core.directory.listing.Column;
@@ -43,10 +44,18 @@ class ImportController {
     private final ImportStore store;
     private final ImportTaking taking;
     private final Importing importing;
+    private final ImportEvents events;
     private final ServiceBench bench;
     private final ListStore lists;
 
-    ImportController(ImportStore store, ImportTaking taking, Importing importing, ServiceBench bench, ListStore lists) {
+    ImportController(
+            ImportStore store,
+            ImportTaking taking,
+            Importing importing,
+            ImportEvents events,
+            ServiceBench bench,
+            ListStore lists) {
+        this.events = events;
         this.lists = lists;
         this.store = store;
         this.taking = taking;
@@ -121,6 +130,12 @@ class ImportController {
     @GetMapping("/{id}")
     ImportView get(@PathVariable UUID id) {
         return importing.view(id);
+    }
+
+    /** How far it is read, as events of the name {@code import}, until it is read or broke off. */
+    @GetMapping(path = "/{id}/events", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+    SseEmitter follow(@PathVariable UUID id) {
+        return events.follow(id);
     }
 
     /** Says what the columns mean, and begins to read. */
