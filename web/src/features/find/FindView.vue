@@ -197,7 +197,7 @@ async function taken() {
   display: grid;
   grid-template-columns: minmax(440px, 1.15fr) minmax(0, 1fr);
   flex: 1;
-  min-height: 0;
+  min-height: 190px;
 }
 .left {
   display: flex;

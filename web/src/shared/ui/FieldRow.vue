@@ -13,7 +13,7 @@ defineProps<{ label?: string }>()
   min-width: var(--field, 132px);
 }
 .field-row > .v-input.grow {
-  flex: 1 1 220px;
+  flex: 1 1 200px;
 }
 .field-row > .v-input.short {
   --field: 104px;

@@ -78,7 +78,7 @@ async function tryDrive() {
         </v-btn>
         <v-btn :disabled="!drawn.length" @click="emit('undraw')">Take back</v-btn>
       </template>
-      <v-select v-model="corridor" label="corridor" :items="CORRIDORS" />
+      <v-select v-model="corridor" class="short" label="corridor" :items="CORRIDORS" />
       <v-btn v-if="!route && !drawing" variant="text" @click="tryDrive">Try the road through Ardmoor</v-btn>
     </FieldRow>
   </form>

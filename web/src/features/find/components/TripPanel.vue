@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { mdiClose } from '@mdi/js'
 import { computed, ref, watch } from 'vue'
 import type { Schemas } from '@/shared/api/client'
 import FieldRow from '@/shared/ui/FieldRow.vue'
@@ -36,7 +37,14 @@ const ready = computed(() => props.listId !== null && name.value.trim() !== '' &
       <v-checkbox v-model="wishes.closedToo" label="closed ones too" />
       <v-select v-model="wishes.bridgedKm" class="short" label="breaks up to" :items="BREAKS" />
       <v-spacer />
-      <v-btn size="small" @click="emit('close')">Close the trip</v-btn>
+      <v-btn
+        :icon="mdiClose"
+        variant="text"
+        size="small"
+        aria-label="Close the trip"
+        title="Close the trip"
+        @click="emit('close')"
+      />
     </FieldRow>
     <p v-if="problem" role="alert" class="wrong">{{ problem }}</p>
     <p v-else-if="!trip" class="quiet" role="status">Weighing every repeater at every kilometre…</p>

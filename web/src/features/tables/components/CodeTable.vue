@@ -49,7 +49,7 @@ const usedBy = (code: string, partner: string | null) =>
         <th scope="row" class="mono">{{ each.code }} N</th>
         <td class="mono">{{ each.partner }} I</td>
         <td class="mono">{{ each.word }}</td>
-        <td class="mono bits">
+        <td class="mono">
           {{ each.bits.slice(0, 11) }} <span class="quiet">{{ each.bits.slice(11, 14) }}</span>
           {{ each.bits.slice(14) }}
         </td>
@@ -82,7 +82,7 @@ const usedBy = (code: string, partner: string | null) =>
 </template>
 
 <style scoped>
-.bits {
+.mono {
   white-space: nowrap;
 }
 </style>
