@@ -10,8 +10,6 @@ interface Journey {
   listId: string | null
   listName: string
 }
-/** Margin of what is called likely, as Find calls it. */
-const LIKELY_DB = 10
 
 /** The few repeaters that cover a route, planned anew with every wish; then a block or a list of them. */
 export function useTrip(journey: Journey, opened: (id: string) => void) {
@@ -32,7 +30,7 @@ export function useTrip(journey: Journey, opened: (id: string) => void) {
             perBand,
             closedToo,
             bridgedKm,
-            neededDb: sure ? LIKELY_DB : 0,
+            likelyOnly: sure,
           },
         }),
       )

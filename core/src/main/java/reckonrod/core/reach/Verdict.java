@@ -3,17 +3,26 @@ package reckonrod.core.reach;
 /** Whether a signal will be understood, best first. */
 public enum Verdict {
     /** In about nine places of ten: a margin of 10 dB or more. */
-    LIKELY,
+    LIKELY(10),
     /** Here and there: a margin of 0 to 10 dB. */
-    MARGINAL,
+    MARGINAL(0),
     /** In fewer than half of the places: no margin at all. */
-    UNLIKELY;
+    UNLIKELY(Double.NEGATIVE_INFINITY);
 
-    private static final double LIKELY_FROM = 10;
+    private final double leastMargin;
+
+    Verdict(double leastMargin) {
+        this.leastMargin = leastMargin;
+    }
+
+    /** The least margin, in decibels, that is called so. */
+    public double leastMarginDecibels() {
+        return leastMargin;
+    }
 
     /** The verdict on a margin in decibels. */
     static Verdict of(double margin) {
-        return margin >= LIKELY_FROM ? LIKELY : margin >= 0 ? MARGINAL : UNLIKELY;
+        return margin >= LIKELY.leastMargin ? LIKELY : margin >= MARGINAL.leastMargin ? MARGINAL : UNLIKELY;
     }
 
     /** The worse of two. */

@@ -96,9 +96,7 @@ public class Asking {
     }
 
     private static Set<State> states(String state) {
-        return state.equals(USABLE)
-                ? Set.of(State.ON_AIR, State.UNKNOWN)
-                : Set.of(oneOf("state", state, State.values(), State::words));
+        return state.equals(USABLE) ? State.USABLE : Set.of(oneOf("state", state, State.values(), State::words));
     }
 
     private static FrequencyRange outputs(String name, BandPlan plan) {

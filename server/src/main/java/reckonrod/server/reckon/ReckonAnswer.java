@@ -7,6 +7,7 @@ import java.util.Optional;
 import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.bandplan.Segment;
 import reckonrod.core.channel.Channel;
+import reckonrod.core.channel.PairSum;
 import reckonrod.core.definition.RadioDefinition;
 import reckonrod.core.frequency.Frequency;
 import reckonrod.core.frequency.Shift;
@@ -60,20 +61,8 @@ public record ReckonAnswer(
 
         /** The sum of a channel. */
         public static Sum of(Channel channel, BandPlan plan) {
-            return new Sum(
-                    channel.receive().toMegahertzText(),
-                    shift(channel, plan),
-                    channel.transmit().map(Frequency::toMegahertzText).orElse(""));
-        }
-
-        private static String shift(Channel channel, BandPlan plan) {
-            Optional<Shift> shift = channel.shift();
-            if (shift.isEmpty() || channel.isSimplex()) {
-                return shift.isEmpty() ? "" : "simplex";
-            }
-            boolean sameBand = plan.bandAt(channel.receive())
-                    .equals(plan.bandAt(channel.transmit().orElseThrow()));
-            return sameBand ? shift.get().toMegahertzText() : "split";
+            PairSum sum = PairSum.of(channel, plan);
+            return new Sum(sum.listen(), sum.shift(), sum.talk());
         }
     }
 

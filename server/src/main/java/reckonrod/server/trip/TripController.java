@@ -13,6 +13,7 @@ import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.directory.DirectoryEntry;
 import reckonrod.core.find.Finder;
 import reckonrod.core.geography.Route;
+import reckonrod.core.reach.Verdict;
 import reckonrod.core.trip.Trip;
 import reckonrod.core.trip.TripPlanner;
 import reckonrod.server.find.Asking;
@@ -45,7 +46,7 @@ class TripController {
      * A trip to plan.
      *
      * @param perBand whether each band is to cover the way by itself
-     * @param neededDb the margin below which a repeater does not count as heard; 0 if missing
+     * @param likelyOnly whether a repeater counts as heard only where its reach is likely
      * @param bridgedKm breaks of at most so many kilometres are put up with; 3 if missing
      * @param closedToo whether closed ones may be used
      */
@@ -53,7 +54,7 @@ class TripController {
             @Valid @NotNull(message = "must be given") RouteRequest route,
             @Valid @NotNull(message = "must be given") Question question,
             boolean perBand,
-            @Schema(nullable = true) Double neededDb,
+            boolean likelyOnly,
             @Schema(nullable = true) Double bridgedKm,
             boolean closedToo) {}
 
@@ -106,7 +107,7 @@ class TripController {
     private static TripPlanner.Wish wish(TripRequest request) {
         try {
             return new TripPlanner.Wish(
-                    Optional.ofNullable(request.neededDb()).orElse(0.0),
+                    (request.likelyOnly() ? Verdict.LIKELY : Verdict.MARGINAL).leastMarginDecibels(),
                     Optional.ofNullable(request.bridgedKm()).orElse(USUAL_BREAK_KILOMETRES) * 1000,
                     request.closedToo());
         } catch (IllegalArgumentException outOfRange) {
