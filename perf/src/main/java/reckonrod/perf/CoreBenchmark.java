@@ -29,12 +29,12 @@ import reckonrod.core.fit.Placement;
 import reckonrod.core.frequency.Frequency;
 import reckonrod.core.image.ImageCodec;
 import reckonrod.core.image.MemoryImage;
+import reckonrod.core.judge.Review;
 import reckonrod.core.list.ChannelList;
 import reckonrod.core.list.ListEntry;
 import reckonrod.core.list.NameRecipe;
 import reckonrod.core.list.SlotRange;
 import reckonrod.core.notation.Reckoner;
-import reckonrod.core.notation.Review;
 import reckonrod.core.notation.WorkedAnswer;
 
 /** The work of the core that the budgets in docs/architecture.md speak of. */
