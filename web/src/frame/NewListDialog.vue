@@ -3,6 +3,7 @@ import { useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { api, unwrap } from '@/shared/api/client'
 import { usePlans } from '@/shared/api/queries'
+import FigureField from '@/shared/ui/FigureField.vue'
 import SheetDialog from '@/shared/ui/SheetDialog.vue'
 
 const emit = defineEmits<{ made: [id: string] }>()
@@ -42,7 +43,7 @@ async function make() {
       :hint="caution"
       persistent-hint
     />
-    <v-number-input v-model="slots" label="Slots" :min="1" :max="9999" />
+    <FigureField v-model="slots" label="Slots" :min="1" :max="9999" />
     <template #acts>
       <v-btn type="submit" color="primary" variant="flat">Make the list</v-btn>
       <v-btn @click="open = false">Cancel</v-btn>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import FindingList from '@/shared/components/FindingList.vue'
 import FieldRow from '@/shared/ui/FieldRow.vue'
+import FigureField from '@/shared/ui/FigureField.vue'
 import SheetDialog from '@/shared/ui/SheetDialog.vue'
 import SheetTable from '@/shared/ui/SheetTable.vue'
 import { useSatellite } from '../composables/useSatellite'
@@ -52,9 +53,10 @@ function put() {
         placeholder="437.800"
         :error-messages="problemOf('downlink')"
       />
-      <v-number-input
+      <FigureField
         v-model="form.heightKilometres"
         label="Height of orbit, km"
+        :precision="null"
         :error-messages="problemOf('heightKilometres')"
       />
       <v-text-field

@@ -7,7 +7,7 @@ export function useSatellite(listId: () => string) {
     name: '',
     uplink: '',
     downlink: '',
-    heightKilometres: 500 as number | null,
+    heightKilometres: 500,
     talkTone: '',
   })
   const set = ref<Schemas['SatelliteSet'] | null>(null)
@@ -31,7 +31,7 @@ export function useSatellite(listId: () => string) {
             name,
             uplink,
             downlink,
-            heightKilometres: Number(heightKilometres),
+            heightKilometres,
             talkTone: talkTone || null,
           },
         }),

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import FigureField from '@/shared/ui/FigureField.vue'
 import { useStation } from '../composables/useStation'
 
 const { id, own, stations, OWN } = useStation()
@@ -12,7 +13,7 @@ const items = computed(() => [
 <template>
   <v-select v-model="id" class="station" label="My radio" :items="items" />
   <template v-if="id === OWN">
-    <v-number-input
+    <FigureField
       v-model="own.antenna"
       class="short"
       label="antenna"
@@ -21,7 +22,7 @@ const items = computed(() => [
       :max="1000"
       :precision="null"
     />
-    <v-number-input
+    <FigureField
       v-model="own.gain"
       class="short"
       label="gain"
@@ -30,7 +31,7 @@ const items = computed(() => [
       :max="30"
       :precision="null"
     />
-    <v-number-input
+    <FigureField
       v-model="own.watts"
       class="short"
       label="power"

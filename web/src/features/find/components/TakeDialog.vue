@@ -6,6 +6,7 @@ import { useNotice } from '@/shared/composables/useNotice'
 import { useList } from '@/shared/list/useList'
 import { useListChanges } from '@/shared/list/useListChanges'
 import FieldRow from '@/shared/ui/FieldRow.vue'
+import FigureField from '@/shared/ui/FigureField.vue'
 import SheetDialog from '@/shared/ui/SheetDialog.vue'
 import { counted } from '@/shared/words'
 import { useTakePreview } from '../composables/useTakePreview'
@@ -64,7 +65,7 @@ async function take() {
           item-value="id"
           @update:model-value="(id: string) => (recipe = id)"
         />
-        <v-number-input
+        <FigureField
           v-model="slot"
           class="short"
           label="From slot"

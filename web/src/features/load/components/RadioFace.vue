@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount, ref, toRef } from 'vue'
 import type { Radio } from '@/shared/api/client'
+import FigureField from '@/shared/ui/FigureField.vue'
 import { useFace, type TroubleKind } from '../composables/useFace'
 
 const props = defineProps<{ radio: Radio; busy: boolean }>()
@@ -83,12 +84,12 @@ onBeforeUnmount(release)
       item-value="kind"
       @update:model-value="(kind: TroubleKind) => setTrouble(kind, atByte)"
     />
-    <v-number-input
+    <FigureField
       v-if="trouble?.kind === 'flipped_byte' || trouble?.kind === 'pulled_while_writing'"
       label="After byte"
       :min="0"
       :model-value="atByte"
-      @update:model-value="(byte) => trouble && setTrouble(trouble.kind, byte ?? 0)"
+      @update:model-value="(byte) => trouble && setTrouble(trouble.kind, byte)"
     />
   </section>
 </template>
