@@ -49,6 +49,11 @@ record UnreadableBody(String field, String words) {
             return wrong.getOriginalMessage();
         }
         if (wrong instanceof MismatchedInputException mismatch) {
+            if (mismatch.getTargetType() != null
+                    && mismatch.getTargetType().isPrimitive()
+                    && wrong.getOriginalMessage().contains("null")) {
+                return "it must be given";
+            }
             return "the value must be " + Wanted.words(mismatch.getTargetType());
         }
         return wrong instanceof StreamReadException

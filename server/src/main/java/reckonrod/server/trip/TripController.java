@@ -46,7 +46,7 @@ class TripController {
      * A trip to plan.
      *
      * @param perBand whether each band is to cover the way by itself
-     * @param likelyOnly whether a repeater counts as heard only where its reach is likely
+     * @param likelyOnly whether a repeater counts as heard only where its reach is likely; false if missing
      * @param bridgedKm breaks of at most so many kilometres are put up with; 3 if missing
      * @param closedToo whether closed ones may be used
      */
@@ -54,7 +54,7 @@ class TripController {
             @Valid @NotNull(message = "must be given") RouteRequest route,
             @Valid @NotNull(message = "must be given") Question question,
             boolean perBand,
-            boolean likelyOnly,
+            @Schema(nullable = true) Boolean likelyOnly,
             @Schema(nullable = true) Double bridgedKm,
             boolean closedToo) {}
 
@@ -107,7 +107,8 @@ class TripController {
     private static TripPlanner.Wish wish(TripRequest request) {
         try {
             return new TripPlanner.Wish(
-                    (request.likelyOnly() ? Verdict.LIKELY : Verdict.MARGINAL).leastMarginDecibels(),
+                    (Boolean.TRUE.equals(request.likelyOnly()) ? Verdict.LIKELY : Verdict.MARGINAL)
+                            .leastMarginDecibels(),
                     Optional.ofNullable(request.bridgedKm()).orElse(USUAL_BREAK_KILOMETRES) * 1000,
                     request.closedToo());
         } catch (IllegalArgumentException outOfRange) {
