@@ -28,8 +28,9 @@ export function useVirtualRows<T>(
   const drawn = computed(() => {
     const all = items()
     const shown = Array.from({ length: Math.max(0, to.value - from.value) }, (_, i) => from.value + i)
-    if (at.value >= 0 && at.value < all.length && !(at.value >= from.value && at.value < to.value))
-      shown.push(at.value)
+    // In its place among the others: a node that is moved loses its focus.
+    if (at.value >= 0 && at.value < from.value) shown.unshift(at.value)
+    else if (at.value >= to.value && at.value < all.length) shown.push(at.value)
     return shown.map((index) => ({ item: all[index] as T, index }))
   })
 

@@ -53,7 +53,8 @@ class ArrangeIT extends BrowserTest {
         assertThat(page.locator(".editor input")).isFocused();
         page.mouse().wheel(0, 6_000);
         assertThat(row(page, 43)).isVisible();
-        assertThat(row(page, 7)).hasCount(0);
+        assertThat(row(page, 1)).hasCount(0);
+        assertThat(page.locator(".editor input")).isFocused();
         page.keyboard().press("End");
         page.keyboard().type(" low\n");
         assertThat(row(page, 5)).containsText("low");
