@@ -69,6 +69,10 @@ function pick(id: string) {
 .list-picker :deep(:is(.v-field__input, .v-field__append-inner)) {
   opacity: 1;
 }
+.list-picker :deep(.v-label) {
+  color: var(--bar-ink);
+  clip-path: inset(50%);
+}
 .name {
   display: grid;
   font-weight: 560;

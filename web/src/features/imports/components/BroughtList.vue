@@ -16,7 +16,7 @@ const WORDS: Record<Import['state'], string> = {
 </script>
 
 <template>
-  <v-list density="compact" aria-label="Brought before" class="brought">
+  <v-list tag="nav" role="navigation" density="compact" aria-label="Brought before" class="brought">
     <v-list-item
       v-for="each in imports"
       :key="each.id"
