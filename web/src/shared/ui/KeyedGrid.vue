@@ -87,7 +87,7 @@ defineExpose({ focus, element: box })
         role="columnheader"
         :class="{ end: column.end, wide: column.wide }"
       >
-        <slot :name="`head-${column.key}`" :item="items[0] as T" :index="-1">{{ column.head }}</slot>
+        {{ column.head }}
         <span v-if="column.unseen" class="unseen">{{ column.unseen }}</span>
       </div>
     </div>

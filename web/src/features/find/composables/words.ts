@@ -1,3 +1,5 @@
+import { shortTone } from '@/shared/words'
+
 /** Hertz as megahertz, with at least three places. */
 export function megahertz(hertz: number) {
   const text = (hertz / 1e6).toFixed(6).replace(/0+$/, '')
@@ -6,5 +8,4 @@ export function megahertz(hertz: number) {
 }
 
 /** A tone as briefly as people write it. */
-export const toneOf = (tone: string | null) =>
-  tone?.replace('CTCSS ', '').replace(/^DCS (\d+) ([NI])$/, 'D$1$2') ?? 'no tone'
+export const toneOf = (tone: string | null) => (tone === null ? 'no tone' : shortTone(tone))
