@@ -1,4 +1,5 @@
-import 'vuetify/styles'
+import 'vuetify/styles/layers'
+import 'vuetify/styles/core'
 import { mdiFileDocumentOutline } from '@mdi/js'
 import { createVuetify } from 'vuetify'
 import { aliases, mdi } from 'vuetify/iconsets/mdi-svg'

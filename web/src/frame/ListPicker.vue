@@ -31,7 +31,7 @@ function pick(id: string) {
     class="list-picker"
     variant="plain"
     density="compact"
-    label="Open list"
+    aria-label="Open list"
     single-line
     hide-details
     :model-value="open.id"
@@ -68,10 +68,6 @@ function pick(id: string) {
 }
 .list-picker :deep(:is(.v-field__input, .v-field__append-inner)) {
   opacity: 1;
-}
-.list-picker :deep(.v-label) {
-  color: var(--bar-ink);
-  clip-path: inset(50%);
 }
 .name {
   display: grid;

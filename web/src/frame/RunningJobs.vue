@@ -1,32 +1,19 @@
 <script setup lang="ts">
-import { useRadios } from '@/shared/api/queries'
-import type { Job } from '@/shared/api/client'
-import { useRunningImports, useRunningJobs } from './useRunning'
+import type { RunningWork } from '@/shared/api/client'
+import { useRunning } from './useRunning'
 
-const { data: jobs } = useRunningJobs()
-const { data: radios } = useRadios()
-const { data: imports } = useRunningImports()
-const name = (job: Job) => radios.value?.find((radio) => radio.id === job.radioId)?.name ?? job.radioId
-const percent = (job: Job) =>
-  job.bytesDone ? ` ${Math.floor((100 * job.bytesDone) / job.bytesTotal)} %` : ''
+const { data: running } = useRunning()
+const to = (work: RunningWork) =>
+  work.kind === 'transfer'
+    ? { name: 'load', params: { radio: work.of } }
+    : { name: 'sources', params: { id: work.of } }
+const percent = (work: RunningWork) =>
+  work.done && work.total ? ` ${Math.floor((100 * work.done) / work.total)} %` : ''
 </script>
 
 <template>
-  <router-link
-    v-for="job in jobs"
-    :key="job.id"
-    class="job"
-    :to="{ name: 'load', params: { radio: job.radioId } }"
-  >
-    {{ name(job) }} · {{ job.phase }}{{ percent(job) }}
-  </router-link>
-  <router-link
-    v-for="each in imports"
-    :key="each.id"
-    class="job"
-    :to="{ name: 'sources', params: { id: each.id } }"
-  >
-    {{ each.name }} {{ Math.floor((100 * each.rowsRead) / Math.max(1, each.rowsTotal)) }} %
+  <router-link v-for="work in running" :key="work.id" class="job" :to="to(work)">
+    {{ work.name }} · {{ work.phase }}{{ percent(work) }}
   </router-link>
 </template>
 

@@ -1,6 +1,12 @@
+// Made once: making one for each number is dear.
+const english = new Intl.NumberFormat('en')
+
+/** A number with its thousands apart: 50,000. */
+export const grouped = (count: number) => english.format(count)
+
 /** A count with its word: 1 channel, 2 channels. */
 export const counted = (count: number, one: string, many = `${one}s`) =>
-  `${count.toLocaleString('en')} ${count === 1 ? one : many}`
+  `${grouped(count)} ${count === 1 ? one : many}`
 
 /** A moment in the one form that dates have here: 2026-11-26 04:10, by the clock of this machine. */
 export function moment(at: string) {

@@ -1,4 +1,5 @@
 <script setup lang="ts" generic="K extends string">
+import { grouped } from '@/shared/words'
 /** How many there are of each kind; pressed, only those are shown. */
 defineProps<{ kinds: { kind: K; words: string; count: number }[]; label: string; always?: boolean }>()
 const only = defineModel<K | null>({ required: true })
@@ -21,7 +22,7 @@ const only = defineModel<K | null>({ required: true })
       :disabled="each.count === 0"
     >
       <slot name="mark" :kind="each.kind" />
-      <b>{{ each.count.toLocaleString('en') }}</b>&nbsp;{{ each.words }}
+      <b>{{ grouped(each.count) }}</b>&nbsp;{{ each.words }}
     </v-btn>
   </v-btn-toggle>
 </template>

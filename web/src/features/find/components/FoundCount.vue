@@ -2,6 +2,7 @@
 import { useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { api, unwrap, type Schemas } from '@/shared/api/client'
+import { grouped } from '@/shared/words'
 
 /** How many were found, and where; or how many there are at all. */
 const props = defineProps<{
@@ -37,11 +38,9 @@ const says = computed(() => {
 <template>
   <div class="count" role="status">
     <span v-if="failed" />
-    <span v-else-if="!asked">{{
-      listed === null ? '' : `${listed.toLocaleString('en')} entries in the directory`
-    }}</span>
+    <span v-else-if="!asked">{{ listed === null ? '' : `${grouped(listed)} entries in the directory` }}</span>
     <span v-else-if="data">
-      <b>{{ data.total.toLocaleString('en') }}</b> {{ says }}
+      <b>{{ grouped(data.total) }}</b> {{ says }}
     </span>
     <span v-else>Searching…</span>
     <button v-if="backTo" type="button" class="link" @click="$emit('unbox')">{{ backTo }}</button>

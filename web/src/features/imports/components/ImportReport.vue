@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import type { Import } from '@/shared/api/client'
 import { useTaking } from '../composables/useTaking'
 import StagedRows from './StagedRows.vue'
+import { grouped } from '@/shared/words'
 
 const props = defineProps<{ brought: Import }>()
 const emit = defineEmits<{ changed: [next: Import] }>()
@@ -11,7 +12,6 @@ const { doubtful, dropGone, busy, going, take, takeBack, giveUp, goOn, mapAgain,
   (next) => emit('changed', next),
 )
 const hasColumns = computed(() => props.brought.kind === 'csv' || props.brought.kind === 'geojson')
-const count = (value: number) => value.toLocaleString('en')
 const share = computed(() => (100 * props.brought.rowsRead) / Math.max(1, props.brought.rowsTotal))
 </script>
 
@@ -20,9 +20,9 @@ const share = computed(() => (100 * props.brought.rowsRead) / Math.max(1, props.
     <h2>{{ brought.name }}</h2>
     <div v-if="brought.state === 'reading'" class="reading stack">
       <p role="status">
-        Read {{ count(brought.rowsRead)
-        }}<template v-if="brought.rowsTotal"> of {{ count(brought.rowsTotal) }}</template> rows. Nothing is in
-        the directory yet.
+        Read {{ grouped(brought.rowsRead)
+        }}<template v-if="brought.rowsTotal"> of {{ grouped(brought.rowsTotal) }}</template> rows. Nothing is
+        in the directory yet.
       </p>
       <v-progress-linear
         :model-value="share"
@@ -37,7 +37,7 @@ const share = computed(() => (100 * props.brought.rowsRead) / Math.max(1, props.
       <p role="alert" class="wrong">{{ brought.message }}</p>
       <div class="acts">
         <v-btn color="primary" variant="flat" :disabled="busy" @click="goOn"
-          >Go on from row {{ count(brought.rowsRead + 1) }}</v-btn
+          >Go on from row {{ grouped(brought.rowsRead + 1) }}</v-btn
         >
         <v-btn :disabled="busy" @click="giveUp">Give it up</v-btn>
       </div>
@@ -52,12 +52,12 @@ const share = computed(() => (100 * props.brought.rowsRead) / Math.max(1, props.
       <v-checkbox
         v-if="brought.counts.doubtful"
         v-model="doubtful"
-        :label="`take the ${count(brought.counts.doubtful)} in doubt too`"
+        :label="`take the ${grouped(brought.counts.doubtful)} in doubt too`"
       />
       <v-checkbox
         v-if="brought.gone"
         v-model="dropGone"
-        :label="`mark the ${count(brought.gone)} that ${brought.gone === 1 ? 'is' : 'are'} no longer in it`"
+        :label="`mark the ${grouped(brought.gone)} that ${brought.gone === 1 ? 'is' : 'are'} no longer in it`"
       />
       <v-btn
         color="primary"
@@ -65,7 +65,7 @@ const share = computed(() => (100 * props.brought.rowsRead) / Math.max(1, props.
         :disabled="busy || (going === 0 && !(dropGone && brought.gone))"
         @click="take"
       >
-        Take {{ count(going) }} {{ going === 1 ? 'entry' : 'entries' }} into the directory
+        Take {{ grouped(going) }} {{ going === 1 ? 'entry' : 'entries' }} into the directory
       </v-btn>
       <v-btn v-if="hasColumns" :disabled="busy" @click="mapAgain">Back to the columns</v-btn>
       <v-btn :disabled="busy" @click="giveUp">Give it up</v-btn>

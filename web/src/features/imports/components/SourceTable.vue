@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import SheetDialog from '@/shared/ui/SheetDialog.vue'
-import { counted } from '@/shared/words'
+import { counted, grouped } from '@/shared/words'
 import type { Source } from '../composables/useSources'
 
 /** What the directory is made of. Removing a source says how much would go. */
@@ -35,7 +35,7 @@ function remove() {
     <tbody>
       <tr v-for="each in sources" :key="each.source">
         <th scope="row">{{ each.source }}</th>
-        <td class="figure">{{ each.entries.toLocaleString('en') }}</td>
+        <td class="figure">{{ grouped(each.entries) }}</td>
         <td>{{ each.newest ?? 'without a date' }}</td>
         <td class="end">
           <v-btn size="small" :aria-label="`Remove ${each.source}`" @click="removing = each">Remove…</v-btn>

@@ -3,13 +3,13 @@ import type { Import } from '@/shared/api/client'
 import KindToggle from '@/shared/ui/KindToggle.vue'
 import SheetTable from '@/shared/ui/SheetTable.vue'
 import { useStagedRows } from '../composables/useStagedRows'
+import { grouped } from '@/shared/words'
 
 /** What each row would do, before any of it is done. */
 const props = defineProps<{ brought: Import }>()
 const { kind, kinds, settled, rows, more, error, fetchNextPage, isFetchingNextPage } = useStagedRows(
   () => props.brought,
 )
-const count = (value: number) => value.toLocaleString('en')
 </script>
 
 <template>
@@ -35,12 +35,12 @@ const count = (value: number) => value.toLocaleString('en')
       </tbody>
     </SheetTable>
     <p v-if="rows && more" class="quiet">
-      The first {{ count(rows.length) }} are shown.
+      The first {{ grouped(rows.length) }} are shown.
       <v-btn size="small" :loading="isFetchingNextPage" @click="fetchNextPage()">Show more</v-btn>
     </p>
     <p v-if="brought.counts.bad">
       <a :href="`/api/imports/${brought.id}/bad.csv`" download>
-        Save the {{ count(brought.counts.bad) }} bad rows as a file, with the reason on each
+        Save the {{ grouped(brought.counts.bad) }} bad rows as a file, with the reason on each
       </a>
     </p>
   </div>

@@ -18,7 +18,7 @@ export function useSources() {
   })
   /** Whatever hangs on the directory is asked for anew. */
   function changed() {
-    for (const key of ['sources', 'imports', 'find', 'list'])
+    for (const key of ['sources', 'imports', 'jobs', 'find', 'list'])
       void cache.invalidateQueries({ queryKey: [key] })
   }
   async function remove({ source, entries }: Source) {

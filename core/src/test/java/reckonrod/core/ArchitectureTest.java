@@ -39,7 +39,8 @@ class ArchitectureTest {
             "layout",
             "definition",
             "image",
-            "link");
+            "link",
+            "load");
 
     private final JavaClasses classes = new ClassFileImporter()
             .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)

@@ -2,6 +2,7 @@ package reckonrod.e2e;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.net.http.HttpResponse;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
@@ -16,12 +17,29 @@ final class Application {
     static synchronized String address() {
         try {
             if (running == null) {
-                Path cluster = Program.clusterFolder("e2e");
-                database = Program.cluster("start", cluster.toString(), "5730");
-                running = Program.start("application", database, cluster.resolve("data"), Map.of());
+                String half = System.getProperty("reckonrod.half", "1");
+                Path cluster = Program.clusterFolder("e2e-" + half);
+                database = Program.cluster("start", cluster.toString(), "57" + half + "0");
+                running = Program.start("application-" + half, database, cluster.resolve("data"), Map.of());
                 Runtime.getRuntime().addShutdownHook(new Thread(() -> stop(cluster)));
             }
             return running.address();
+        } catch (IOException broken) {
+            throw new UncheckedIOException(broken);
+        } catch (InterruptedException interrupted) {
+            throw new IllegalStateException(interrupted);
+        }
+    }
+
+    /** Asks it over HTTP; the body of what went well as text. */
+    static String ask(String method, String path, String body) {
+        address();
+        try {
+            HttpResponse<String> answer = running.ask(method, path, body);
+            if (answer.statusCode() != 200) {
+                throw new IllegalStateException(method + " " + path + ": " + answer.body());
+            }
+            return answer.body();
         } catch (IOException broken) {
             throw new UncheckedIOException(broken);
         } catch (InterruptedException interrupted) {

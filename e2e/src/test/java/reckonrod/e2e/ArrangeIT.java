@@ -12,7 +12,7 @@ import org.junit.jupiter.api.Test;
 class ArrangeIT extends BrowserTest {
     @AfterEach
     void asBefore() {
-        undoAll(page("/arrange"));
+        undoAll();
     }
 
     @Test

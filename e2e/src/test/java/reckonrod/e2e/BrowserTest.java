@@ -3,6 +3,9 @@ package reckonrod.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.google.gson.JsonElement;
+import com.google.gson.JsonObject;
+import com.google.gson.JsonParser;
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
@@ -147,15 +150,20 @@ abstract class BrowserTest {
         throw new AssertionError("The Tab key never reached " + target);
     }
 
-    /** Puts the list and the cables back as the demo data has them. */
-    static void undoAll(Page page) {
-        page.navigate(Application.address() + "/arrange");
-        assertThat(page.locator(".rod-table .rows .row").first()).isVisible();
-        Locator undo = button(page, "Undo");
-        while (undo.isEnabled()) {
-            String title = undo.getAttribute("title");
-            undo.click();
-            page.waitForCondition(() -> !title.equals(undo.getAttribute("title")));
+    /** Puts the list of the demo data back as it was. */
+    static void undoAll() {
+        JsonObject home =
+                JsonParser.parseString(Application.ask("GET", "/api/lists", null)).getAsJsonArray().asList().stream()
+                        .map(JsonElement::getAsJsonObject)
+                        .filter(list -> list.get("name").getAsString().equals("Vellan home"))
+                        .findFirst()
+                        .orElseThrow();
+        String path = "/api/lists/" + home.get("id").getAsString();
+        JsonObject list =
+                JsonParser.parseString(Application.ask("GET", path, null)).getAsJsonObject();
+        while (list.has("undo") && !list.get("undo").isJsonNull()) {
+            String undone = Application.ask("POST", path + "/undo", "{\"baseVersion\": " + list.get("version") + "}");
+            list = JsonParser.parseString(undone).getAsJsonObject();
         }
     }
 }

@@ -77,8 +77,7 @@ class FindIT extends BrowserTest {
         page.keyboard().press("Alt+2");
         assertThat(row(page, 4)).containsText("QV0HB");
         assertThat(row(page, 4)).containsText("146.340");
-        undoAll(page);
-        assertThat(row(page, 4)).hasCount(0);
+        undoAll();
     }
 
     /** The same place in other forms, a click, the browser's own place; a wrong one says why and is kept to be mended. */
@@ -220,7 +219,7 @@ class FindIT extends BrowserTest {
         choose(page, "Block", "Round · 2 m (4–19)");
         button(page, "Put 1 channel in, into slot 4").tap();
         assertThat(page.locator(".notice")).containsText("1 channel is in Vellan home");
-        undoAll(page);
+        undoAll();
     }
 
     /** A listing comes again with another tone: the channel taken from it says so in the list, and one key mends it. */
@@ -253,8 +252,7 @@ class FindIT extends BrowserTest {
         assertThat(page.locator(".working")).not().containsText("the channel was taken from");
         button(page, "Look around it in Find").click();
         assertThat(page.locator(".count")).containsText("1 found");
-        undoAll(page);
-        assertThat(row(page, 140)).hasCount(0);
+        undoAll();
     }
 
     private static void takeIn(Page page, String listing, String counted) {

@@ -17,7 +17,7 @@ import org.junit.jupiter.api.Test;
 class HandsIT extends BrowserTest {
     @AfterEach
     void asBefore() {
-        undoAll(page("/arrange"));
+        undoAll();
     }
 
     private static boolean isOnRod(Page page) {

@@ -108,7 +108,9 @@ final class Program {
         if (script.waitFor() != 0) {
             throw new IOException("scripts/cluster.sh failed: " + List.of(arguments));
         }
-        return Files.readAllLines(output, StandardCharsets.UTF_8);
+        List<String> settings = Files.readAllLines(output, StandardCharsets.UTF_8);
+        Files.delete(output);
+        return settings;
     }
 
     /** A folder for a cluster, which the user postgres may enter. */

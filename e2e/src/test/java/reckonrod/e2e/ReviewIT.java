@@ -20,7 +20,7 @@ class ReviewIT extends BrowserTest {
 
     @AfterEach
     void asBefore() {
-        undoAll(page("/arrange"));
+        undoAll();
     }
 
     private static Locator line(Page page, int number) {

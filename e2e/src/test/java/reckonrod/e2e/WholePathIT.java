@@ -63,7 +63,7 @@ class WholePathIT extends BrowserTest {
         page.keyboard().up(" ");
         assertThat(face(page, "frequency")).hasText("145.310");
         button(page, "Switch off").click();
-        undoAll(page);
+        undoAll();
     }
 
     private static Locator face(Page page, String part) {

@@ -6,10 +6,10 @@ import reckonrod.core.definition.RadioDefinition;
 import reckonrod.core.definition.RadioDefinitions;
 import reckonrod.core.image.MemoryImage;
 import reckonrod.core.link.LinkException;
-import reckonrod.core.link.Transfer;
 import reckonrod.core.link.TransferWatch;
-import reckonrod.sim.LineClock;
+import reckonrod.core.load.Loaders;
 import reckonrod.sim.SimulatedRadio;
+import reckonrod.sim.cable.LineClock;
 
 /** How much of a 9,600-baud line's own speed a whole read and a write of a quarter of the memory reach, in real time. */
 final class LinkMeasurement {
@@ -37,8 +37,8 @@ final class LinkMeasurement {
             }
         };
         long start = System.nanoTime();
-        new Transfer(radio, simulated.plugIn(both), new Silent()).read();
-        new Transfer(radio, simulated.plugIn(both), new Silent()).write(before, MemoryImage.of(changed));
+        Loaders.over(radio, simulated.plugIn(both), new Silent()).read();
+        Loaders.over(radio, simulated.plugIn(both), new Silent()).write(before, MemoryImage.of(changed));
         return counted.busyMicros() / ((System.nanoTime() - start) / 1000.0);
     }
 

@@ -22,6 +22,15 @@ class ArchitectureTest {
         slices().matching("reckonrod.server.(*)..").should().beFreeOfCycles().check(classes);
     }
 
+    /** Nor do the rooms of the stand-ins. */
+    @Test
+    void noRoomsOfTheStandInsNeedEachOther() {
+        slices().matching("reckonrod.sim.(*)..")
+                .should()
+                .beFreeOfCycles()
+                .check(new ClassFileImporter().importPackages("reckonrod.sim"));
+    }
+
     @Test
     void controllersTouchNoStorage() {
         noClasses()
@@ -40,11 +49,7 @@ class ArchitectureTest {
     void onlyWhoWiresThemKnowsTheStandIns() {
         noClasses()
                 .that()
-                .resideOutsideOfPackages(
-                        "reckonrod.server.radios..",
-                        "reckonrod.server.demo..",
-                        "reckonrod.server.imports..",
-                        "reckonrod.server.places..")
+                .resideOutsideOfPackage("reckonrod.server.bench..")
                 .should()
                 .dependOnClassesThat()
                 .resideInAPackage("reckonrod.sim..")

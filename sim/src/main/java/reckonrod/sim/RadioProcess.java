@@ -4,6 +4,11 @@ import java.io.IOException;
 import java.nio.file.Path;
 import reckonrod.core.definition.RadioDefinition;
 import reckonrod.core.definition.RadioDefinitions;
+import reckonrod.sim.cable.LineClock;
+import reckonrod.sim.cable.TcpRadio;
+import reckonrod.sim.device.FileMemory;
+import reckonrod.sim.device.RadioMemory;
+import reckonrod.sim.face.RadioState;
 
 /**
  * A simulated radio as a program of its own, loaded over TCP on loopback.
@@ -33,8 +38,8 @@ public final class RadioProcess {
         RadioMemory memory = new FileMemory(Path.of(arguments[1]), SimulatedRadio.fresh(definition, 1));
         SimulatedRadio radio =
                 new SimulatedRadio(definition, FIRMWARE, memory, RadioState.Keeper.of(RadioState.off(definition)));
-        try (TcpRadio listening =
-                new TcpRadio(radio, Integer.parseInt(arguments[2]), fast ? LineClock::counting : LineClock::real)) {
+        try (TcpRadio listening = new TcpRadio(
+                () -> radio.plugIn(fast ? LineClock.counting() : LineClock.real()), Integer.parseInt(arguments[2]))) {
             System.out.println(listening.address().getPort());
             Thread.currentThread().join();
         }

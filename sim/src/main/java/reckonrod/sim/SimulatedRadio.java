@@ -5,7 +5,13 @@ import reckonrod.core.definition.RadioDefinition;
 import reckonrod.core.image.MemoryImage;
 import reckonrod.core.layout.Layout;
 import reckonrod.core.layout.SlotRecords;
-import reckonrod.core.link.Port;
+import reckonrod.sim.cable.LineClock;
+import reckonrod.sim.cable.SimulatedPort;
+import reckonrod.sim.cable.Trouble;
+import reckonrod.sim.device.RadioMemory;
+import reckonrod.sim.device.polled.PolledDevice;
+import reckonrod.sim.face.RadioFace;
+import reckonrod.sim.face.RadioState;
 
 /** A radio of a defined model that exists only here. */
 public final class SimulatedRadio {
@@ -53,11 +59,7 @@ public final class SimulatedRadio {
     }
 
     /** Plugs a cable in. */
-    public Port plugIn(LineClock clock) {
-        return cable(clock);
-    }
-
-    SimulatedPort cable(LineClock clock) {
+    public SimulatedPort plugIn(LineClock clock) {
         return new SimulatedPort(
                 new PolledDevice(definition, ident, memory), definition.line().baud(), clock, trouble());
     }

@@ -20,8 +20,9 @@ import reckonrod.core.definition.RadioDefinitions;
 import reckonrod.core.image.MemoryImage;
 import reckonrod.core.link.LinkException;
 import reckonrod.core.link.Port;
-import reckonrod.core.link.Transfer;
 import reckonrod.core.link.TransferWatch;
+import reckonrod.core.load.Loaders;
+import reckonrod.sim.cable.TcpPort;
 
 class RadioProcessTest {
     private static final RadioDefinition W12 =
@@ -65,7 +66,7 @@ class RadioProcessTest {
             byte[] bytes = before.toBytes();
             Arrays.fill(bytes, 0x40, 0xA40, (byte) 0x11);
             Killer watch = new Killer(radio);
-            assertThatThrownBy(() -> new Transfer(W12, port, watch).write(before, MemoryImage.of(bytes)))
+            assertThatThrownBy(() -> Loaders.over(W12, port, watch).write(before, MemoryImage.of(bytes)))
                     .isInstanceOfSatisfying(
                             LinkException.class,
                             failed -> assertThat(failed.fault())
@@ -78,7 +79,7 @@ class RadioProcessTest {
         assertThat(half).hasSize(W12.layout().bytes()).isNotEqualTo(before.toBytes());
         Process again = start();
         try (Port port = plugIn(again)) {
-            MemoryImage found = new Transfer(W12, port, new Killer(null)).restore(before);
+            MemoryImage found = Loaders.over(W12, port, new Killer(null)).restore(before);
             assertThat(found).isEqualTo(before);
         } finally {
             end(again);

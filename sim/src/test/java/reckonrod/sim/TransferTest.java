@@ -27,13 +27,20 @@ import reckonrod.core.image.ImageCodec;
 import reckonrod.core.image.MemoryImage;
 import reckonrod.core.link.LinkException;
 import reckonrod.core.link.LinkException.Fault;
+import reckonrod.core.link.Loader;
 import reckonrod.core.link.Port;
-import reckonrod.core.link.Transfer;
 import reckonrod.core.link.TransferWatch;
 import reckonrod.core.link.WriteEstimate;
+import reckonrod.core.load.Loaders;
 import reckonrod.core.radio.RadioSlot;
 import reckonrod.core.tone.NoTone;
 import reckonrod.core.tone.Tone;
+import reckonrod.sim.cable.LineClock;
+import reckonrod.sim.cable.TcpPort;
+import reckonrod.sim.cable.TcpRadio;
+import reckonrod.sim.cable.Trouble;
+import reckonrod.sim.device.FileMemory;
+import reckonrod.sim.face.RadioFace;
 
 class TransferTest {
     private static final RadioDefinition W12 =
@@ -90,8 +97,8 @@ class TransferTest {
         }
     }
 
-    private Transfer transfer() {
-        return new Transfer(W12, radio.plugIn(clock), watch);
+    private Loader transfer() {
+        return Loaders.over(W12, radio.plugIn(clock), watch);
     }
 
     @Test
@@ -117,8 +124,8 @@ class TransferTest {
         assertThat(face.press(RadioFace.Key.UP).notice()).isEqualTo("EMPTY");
     }
 
-    private Transfer transfer(Watch other) {
-        return new Transfer(W12, radio.plugIn(clock), other);
+    private Loader transfer(Watch other) {
+        return Loaders.over(W12, radio.plugIn(clock), other);
     }
 
     @Test
@@ -140,13 +147,13 @@ class TransferTest {
             MemoryImage target = MemoryImage.of(bytes);
             radio.memory().replace(before);
             LineClock.Counting one = LineClock.counting();
-            WriteEstimate estimate = WriteEstimate.of(W12, before, target);
-            new Transfer(W12, radio.plugIn(one), new Watch()).write(before, target);
+            WriteEstimate estimate = Loaders.estimate(W12, before, target);
+            Loaders.over(W12, radio.plugIn(one), new Watch()).write(before, target);
             double seconds = one.busyMicros() / 1_000_000.0;
             assertThat(estimate.bytes()).isEqualTo(changed);
             assertThat((double) estimate.seconds()).as("%d bytes", changed).isBetween(seconds - 0.1, seconds + 1);
         }
-        assertThat(WriteEstimate.of(W12, before, before)).isEqualTo(new WriteEstimate(0, 0, 0));
+        assertThat(Loaders.estimate(W12, before, before)).isEqualTo(new WriteEstimate(0, 0, 0));
     }
 
     @Test
@@ -165,7 +172,7 @@ class TransferTest {
                         line.person())),
                 W12.shiftMenu());
         SimulatedRadio wrong = SimulatedRadio.passing(other, "2.00", before);
-        assertThatThrownBy(() -> new Transfer(W12, wrong.plugIn(clock), watch).write(before, after))
+        assertThatThrownBy(() -> Loaders.over(W12, wrong.plugIn(clock), watch).write(before, after))
                 .isInstanceOfSatisfying(
                         LinkException.class,
                         refused -> assertThat(refused.fault()).isEqualTo(Fault.OTHER_MODEL))
@@ -286,14 +293,15 @@ class TransferTest {
 
     @Test
     void theSameGoesOverTcpAndAClosedLineIsACableFault() throws IOException, LinkException {
-        try (TcpRadio listening = new TcpRadio(radio, 0, LineClock::counting)) {
+        try (TcpRadio listening = new TcpRadio(() -> radio.plugIn(LineClock.counting()), 0)) {
             try (Port port = new TcpPort(listening.address())) {
-                new Transfer(W12, port, watch).write(before, after);
+                Loaders.over(W12, port, watch).write(before, after);
             }
             assertThat(radio.memory().image()).isEqualTo(after);
             radio.setTrouble(new Trouble.PulledWhileWriting(30));
             try (Port port = new TcpPort(listening.address())) {
-                assertFault(Fault.CABLE, () -> new Transfer(W12, port, new Watch()).restore(before));
+                assertFault(
+                        Fault.CABLE, () -> Loaders.over(W12, port, new Watch()).restore(before));
             }
             assertThat(radio.memory().image()).isNotEqualTo(before).isNotEqualTo(after);
         }

@@ -19,12 +19,14 @@ public final class LinkException extends Exception {
 
     private final Fault fault;
 
-    LinkException(Fault fault, String message) {
+    /** A fault, told as what it is and what to do. */
+    public LinkException(Fault fault, String message) {
         super(message);
         this.fault = fault;
     }
 
-    LinkException(TransferWatch.Stop stop) {
+    /** Stopped by its watch. */
+    public LinkException(TransferWatch.Stop stop) {
         super(stop.words());
         this.fault = switch (stop) {
             case ASKED -> Fault.CANCELLED;

@@ -7,11 +7,22 @@ import reckonrod.core.image.MemoryImage;
 public interface TransferWatch {
     /** What a transfer is doing. */
     enum Phase {
-        IDENTIFY,
-        READ,
-        COMPARE,
-        WRITE,
-        READ_BACK
+        IDENTIFY("Asking the radio who it is"),
+        READ("Reading"),
+        COMPARE("Making sure that nothing changed"),
+        WRITE("Writing"),
+        READ_BACK("Reading back");
+
+        private final String words;
+
+        Phase(String words) {
+            this.words = words;
+        }
+
+        /** What is being done, in words for the person. */
+        public String words() {
+            return words;
+        }
     }
 
     /**

@@ -21,6 +21,7 @@ import reckonrod.server.directory.DirectoryStore;
 import reckonrod.server.directory.DirectoryStore.Spot;
 import reckonrod.server.directory.EntryFilter;
 import reckonrod.server.places.TerrainTiles;
+import reckonrod.server.problem.ProblemException;
 
 /** Searches: the database gives what lies in the box, the core says how far and how well heard each of it is. */
 @Service
@@ -78,9 +79,17 @@ public class Searching {
         return new Result(found, near.size());
     }
 
-    /** The same, not judged yet. */
+    /** The same, not judged yet; refused if there are more, for what is left out would look like a gap. */
     public List<DirectoryEntry> entriesAlong(Route route, double corridorMetres, EntryFilter filter, int most) {
-        return load(idsAlong(route, corridorMetres, filter).stream().limit(most).toList());
+        List<String> ids = idsAlong(route, corridorMetres, filter);
+        if (ids.size() > most) {
+            throw ProblemException.refused(
+                    "too-many-along",
+                    "Too many repeaters along the way",
+                    "At most " + most + " repeaters are weighed at a time, " + ids.size()
+                            + " lie along this way. Make the corridor narrower, choose bands, or cut the way into days.");
+        }
+        return load(ids);
     }
 
     private List<String> idsAlong(Route route, double corridorMetres, EntryFilter filter) {

@@ -12,7 +12,7 @@ import org.springframework.web.bind.annotation.RestController;
 import reckonrod.core.image.ImageCodec;
 import reckonrod.core.image.SlotDifference;
 import reckonrod.core.image.WritePlan;
-import reckonrod.core.link.WriteEstimate;
+import reckonrod.core.load.Loaders;
 import reckonrod.server.lists.ListStore;
 import reckonrod.server.lists.StoredList;
 import reckonrod.server.plans.PlanLookup;
@@ -61,7 +61,7 @@ class FitController {
                 loading.fit(unit, stored.list()),
                 Optional.ofNullable(leave).map(Set::copyOf));
         return DifferenceView.of(
-                snapshot, stored, plan, WriteEstimate.of(unit.definition(), snapshot.image(), plan.image()));
+                snapshot, stored, plan, Loaders.estimate(unit.definition(), snapshot.image(), plan.image()));
     }
 
     /** What putting a snapshot back would change. */

@@ -33,7 +33,6 @@ import reckonrod.core.directory.listing.CsvWriter;
 import reckonrod.core.directory.listing.RowKind;
 import reckonrod.server.lists.ListStore;
 import reckonrod.server.problem.ProblemException;
-import reckonrod.sim.world.DirectoryService;
 
 /** Listings on their way into the directory: brought, mapped, read, looked at, then taken whole or given up. */
 @RestController
@@ -45,22 +44,15 @@ class ImportController {
     private final ImportTaking taking;
     private final Importing importing;
     private final ImportEvents events;
-    private final ServiceBench bench;
     private final ListStore lists;
 
     ImportController(
-            ImportStore store,
-            ImportTaking taking,
-            Importing importing,
-            ImportEvents events,
-            ServiceBench bench,
-            ListStore lists) {
+            ImportStore store, ImportTaking taking, Importing importing, ImportEvents events, ListStore lists) {
         this.events = events;
         this.lists = lists;
         this.store = store;
         this.taking = taking;
         this.importing = importing;
-        this.bench = bench;
     }
 
     /** What a column can mean. */
@@ -76,9 +68,6 @@ class ImportController {
 
     /** A row of an import: what it would do, to which entry, and what there is to say of it. */
     record ImportRowView(int line, String kind, boolean doubtful, String label, String output, String says) {}
-
-    /** How the simulated directory service is disposed, and how many entries it serves. */
-    record DirectoryServiceView(boolean there, int delayMillis, int failsFrom, boolean later) {}
 
     @GetMapping
     List<ImportView> all() {
@@ -254,28 +243,5 @@ class ImportController {
                 .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
                 .header("Content-Disposition", "attachment; filename=\"rows-left-out.csv\"")
                 .body(CsvWriter.write(rows));
-    }
-
-    @GetMapping("/service")
-    DirectoryServiceView service() {
-        return bench.service()
-                .map(DirectoryService::mood)
-                .map(mood -> new DirectoryServiceView(true, mood.delayMillis(), mood.failsFrom(), mood.later()))
-                .orElse(new DirectoryServiceView(false, 0, -1, false));
-    }
-
-    /** Makes the simulated service slow, or break off, or serve the next month's edition. */
-    @PutMapping("/service")
-    DirectoryServiceView service(@RequestBody DirectoryServiceView wanted) {
-        if (wanted.delayMillis() < 0 || wanted.delayMillis() > 60_000) {
-            throw ProblemException.refused(
-                    "delay-out-of-range",
-                    "Out of range",
-                    "delayMillis must be 0 to 60000, was " + wanted.delayMillis() + ".");
-        }
-        bench.service()
-                .ifPresent(service -> service.mood(
-                        new DirectoryService.Mood(wanted.delayMillis(), wanted.failsFrom(), wanted.later())));
-        return service();
     }
 }

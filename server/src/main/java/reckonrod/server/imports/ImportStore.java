@@ -21,12 +21,13 @@ import reckonrod.core.directory.State;
 import reckonrod.core.directory.listing.RowKind;
 import reckonrod.core.directory.listing.RowVerdict;
 import reckonrod.server.directory.DirectoryStore;
+import reckonrod.server.follow.RunningWork;
 import reckonrod.server.problem.ProblemException;
 
 /** Keeps imports and their rows. What a screen shows of an import comes from here, whoever reads it. */
 @Repository
 @Transactional
-class ImportStore {
+class ImportStore implements RunningWork.Source {
     static final String GONE = " e.fields.source = :source and e.fields.state <> :dropped and not exists"
             + " (select 1 from StagedRow r where r.importId = :import and r.entryId = e.id)";
 
@@ -69,6 +70,24 @@ class ImportStore {
         return entities.createQuery("select i from ImportRecord i order by i.begunAt desc", ImportRecord.class)
                 .setMaxResults(30)
                 .getResultList();
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public List<RunningWork> running() {
+        return entities.createQuery(
+                        "select i from ImportRecord i where i.state = :reading order by i.begunAt", ImportRecord.class)
+                .setParameter("reading", ImportState.READING)
+                .getResultStream()
+                .map(each -> new RunningWork(
+                        each.id(),
+                        RunningWork.Kind.reading,
+                        each.id().toString(),
+                        each.name(),
+                        "Reading",
+                        each.rowsRead(),
+                        each.rowsTotal()))
+                .toList();
     }
 
     @Transactional(readOnly = true)

@@ -16,6 +16,7 @@ import reckonrod.core.bandplan.BandPlans;
 import reckonrod.core.directory.SourceName;
 import reckonrod.core.directory.listing.Column;
 import reckonrod.core.directory.listing.CsvRows;
+import reckonrod.core.directory.listing.GeoJsonRows;
 import reckonrod.core.directory.listing.Mapping;
 import reckonrod.core.directory.listing.RowReader;
 import reckonrod.core.directory.listing.RowWriter;
@@ -23,9 +24,6 @@ import reckonrod.core.directory.listing.TableRows;
 import reckonrod.core.directory.listing.TableText;
 import reckonrod.server.plans.PlanLookup;
 import reckonrod.server.problem.ProblemException;
-import reckonrod.sim.world.DirectoryService;
-import reckonrod.sim.world.World;
-import tools.jackson.databind.json.JsonMapper;
 
 /** The course of an import, from its file or service to rows that can be looked at. */
 @Component
@@ -35,25 +33,22 @@ class Importing {
     private final ImportStore store;
     private final ImportContent content;
     private final ImportRunner runner;
-    private final ServiceBench bench;
+    private final OfferedService service;
     private final PlanLookup plans;
-    private final JsonMapper json;
     private final Clock clock;
 
     Importing(
             ImportStore store,
             ImportContent content,
             ImportRunner runner,
-            ServiceBench bench,
+            OfferedService service,
             PlanLookup plans,
-            JsonMapper json,
             Clock clock) {
         this.store = store;
         this.content = content;
         this.runner = runner;
-        this.bench = bench;
+        this.service = service;
         this.plans = plans;
-        this.json = json;
         this.clock = clock;
     }
 
@@ -103,7 +98,7 @@ class Importing {
         List<String> names;
         if (kind == ImportKind.GEOJSON) {
             try (Reader reader = text(opening.open(), charset)) {
-                names = GeoJsonRows.names(reader, json);
+                names = GeoJsonRows.names(reader);
             }
         } else {
             names = List.of();
@@ -114,7 +109,7 @@ class Importing {
     }
 
     private TableRows rows(ImportKind kind, Reader text, List<String> names) throws IOException {
-        return kind == ImportKind.GEOJSON ? new GeoJsonRows(text, json, names) : new CsvRows(text);
+        return kind == ImportKind.GEOJSON ? new GeoJsonRows(text, names) : new CsvRows(text);
     }
 
     private void read(UUID id, UUID reader, int from) {
@@ -122,13 +117,13 @@ class Importing {
         runner.read(id, reader, () -> source(record), from);
     }
 
-    private static String sourceOf(String name) {
+    private String sourceOf(String name) {
         String source = SourceName.ofFile(name)
                 .orElseThrow(() -> ProblemException.refused(
                         "name-missing",
                         "The listing needs a name",
                         "name must hold a letter or a digit, was \"" + name + "\"."));
-        return source.equals(World.SOURCE) ? source + "-file" : source;
+        return source.equals(service.source()) ? source + "-file" : source;
     }
 
     private static Optional<Charset> charset(ImportRecord record) {
@@ -137,16 +132,16 @@ class Importing {
 
     /** Begins to pull the whole listing of the service. */
     ImportView pull() {
-        DirectoryService service = bench.service()
+        String address = service.address()
                 .orElseThrow(() -> ProblemException.refused(
                         "no-service", "No directory service", "There is no directory service here. Bring a file."));
         UUID id = store.begin(
-                World.SOURCE,
+                service.source(),
                 new Brought(ImportKind.SERVICE, "Directory service", Optional.empty(), BandPlans.USUAL),
                 null,
                 new TableLook(RowWriter.headings(), List.of(), "", List.of(), 0));
         UUID reader = store.reading(id, RowWriter.headings(), List.of());
-        runner.read(id, reader, () -> new ServiceSource(service.address(), World.SOURCE, today()), 0);
+        runner.read(id, reader, () -> new ServiceSource(address, service.source(), today()), 0);
         return view(id);
     }
 
@@ -204,10 +199,7 @@ class Importing {
 
     private RowSource source(ImportRecord record) throws IOException {
         if (record.kind() == ImportKind.SERVICE) {
-            return new ServiceSource(
-                    bench.service().map(DirectoryService::address).orElse("http://127.0.0.1:9/"),
-                    record.source(),
-                    today());
+            return new ServiceSource(service.address().orElse("http://127.0.0.1:9/"), record.source(), today());
         }
         TableLook look = record.look();
         Reader text = text(new PartStream(content, record.id()), charset(record));

@@ -3,24 +3,14 @@ package reckonrod.server.places;
 import java.util.List;
 import java.util.Locale;
 import org.springframework.stereotype.Component;
-import reckonrod.server.ReckonrodSettings;
-import reckonrod.sim.world.World;
 
 /** Places that are known without the directory: those of the invented islands, with the demo. */
 @Component
 class Gazetteer {
     private final List<PlaceFinder.Place> places;
 
-    Gazetteer(ReckonrodSettings settings) {
-        places = settings.demo()
-                ? World.shipped().places().stream()
-                        .map(each -> new PlaceFinder.Place(
-                                each.name(),
-                                each.area(),
-                                each.position().latitudeDegrees(),
-                                each.position().longitudeDegrees()))
-                        .toList()
-                : List.of();
+    Gazetteer(Surroundings surroundings) {
+        places = surroundings.places();
     }
 
     List<PlaceFinder.Place> beginningWith(String text) {

@@ -11,8 +11,6 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import reckonrod.core.geography.Position;
-import reckonrod.server.ReckonrodSettings;
-import reckonrod.sim.world.World;
 
 /** Places by name or coordinates, and what the map draws besides the coasts of the earth. */
 @RestController
@@ -26,12 +24,12 @@ class MapController {
 
     private final PlaceFinder finder;
     private final Gazetteer gazetteer;
-    private final ReckonrodSettings settings;
+    private final Surroundings surroundings;
 
-    MapController(PlaceFinder finder, Gazetteer gazetteer, ReckonrodSettings settings) {
+    MapController(PlaceFinder finder, Gazetteer gazetteer, Surroundings surroundings) {
         this.finder = finder;
         this.gazetteer = gazetteer;
-        this.settings = settings;
+        this.surroundings = surroundings;
     }
 
     /** An outline, closed; each point is a latitude and a longitude. */
@@ -47,13 +45,11 @@ class MapController {
 
     @GetMapping("/outlines")
     ResponseEntity<MapView> outlines() {
-        List<OutlineView> outlines = settings.demo()
-                ? World.shipped().islands().stream()
-                        .map(each -> new OutlineView(
-                                each.name(),
-                                each.coast().stream().map(MapController::pair).toList()))
-                        .toList()
-                : List.of();
+        List<OutlineView> outlines = surroundings.outlines().stream()
+                .map(each -> new OutlineView(
+                        each.name(),
+                        each.coast().stream().map(MapController::pair).toList()))
+                .toList();
         return ResponseEntity.ok()
                 .cacheControl(CacheControl.maxAge(Duration.ofHours(1)))
                 .body(new MapView(outlines, gazetteer.all()));
@@ -63,7 +59,7 @@ class MapController {
     @GetMapping(path = "/drive.gpx", produces = "application/gpx+xml")
     ResponseEntity<String> drive() {
         StringBuilder gpx = new StringBuilder(GPX_HEAD);
-        for (Position place : World.shipped().drive()) {
+        for (Position place : surroundings.way()) {
             gpx.append(String.format(
                     Locale.ROOT,
                     "<trkpt lat=\"%.5f\" lon=\"%.5f\"/>%n",

@@ -40,7 +40,8 @@ public sealed interface PortAddress {
             return "tcp:" + host + ":" + port;
         }
 
-        InetSocketAddress address() {
+        /** Where to ask; not resolved before it is used. */
+        public InetSocketAddress address() {
             return new InetSocketAddress(host, port);
         }
     }

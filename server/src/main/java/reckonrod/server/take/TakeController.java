@@ -25,6 +25,7 @@ import reckonrod.core.list.ListEdit;
 import reckonrod.core.list.ListEntry;
 import reckonrod.core.list.NameRecipe;
 import reckonrod.core.take.Taken;
+import reckonrod.core.take.TripList;
 import reckonrod.server.lists.ListStore;
 import reckonrod.server.lists.StoredList;
 import reckonrod.server.plans.PlanLookup;
@@ -128,20 +129,10 @@ class TakeController {
         BandPlan plan = plans.planOf(list);
         List<ListEntry> entries = takes.channels(request.take(), list, plan);
         String name = request.name().strip();
-        ListChange.Changed made = withBlock(list, name, entries);
+        ListChange.Changed made = TripList.of(list, name, entries).fold(Function.identity(), refused -> {
+            throw ProblemException.refused("change-refused", "That cannot be done", refused.reason());
+        });
         StoredList stored = lists.create(made.list(), Optional.of(home.id()));
         return new MadeList(stored.id(), stored.list().name());
-    }
-
-    private static ListChange.Changed withBlock(ChannelList home, String name, List<ListEntry> entries) {
-        ListEdit trip = new ListEdit.PutBlock(name, home.slots().first(), entries);
-        return trip.applyTo(home.copyNamed(name, 0))
-                .fold(
-                        Function.identity(),
-                        full -> trip.applyTo(home.copyNamed(name, entries.size()))
-                                .fold(Function.identity(), refused -> {
-                                    throw ProblemException.refused(
-                                            "change-refused", "That cannot be done", refused.reason());
-                                }));
     }
 }

@@ -18,10 +18,11 @@ import org.springframework.transaction.TransactionException;
 import reckonrod.core.image.MemoryImage;
 import reckonrod.core.link.LinkException;
 import reckonrod.core.link.LinkException.Fault;
+import reckonrod.core.link.Loader;
 import reckonrod.core.link.Port;
-import reckonrod.core.link.Transfer;
+import reckonrod.core.load.Loaders;
 import reckonrod.server.ReckonrodSettings;
-import reckonrod.server.radios.Bench;
+import reckonrod.server.radios.Cables;
 import reckonrod.server.radios.RadioUnit;
 import reckonrod.server.radios.RadioUnits;
 
@@ -39,23 +40,23 @@ class JobRunner {
 
     private final JobStore jobs;
     private final RadioUnits units;
-    private final Bench bench;
+    private final Cables cables;
     private final ReckonrodSettings settings;
     private final ExecutorService threads = Executors.newCachedThreadPool();
     private final Set<UUID> alive = ConcurrentHashMap.newKeySet();
     private volatile boolean stopping;
 
-    JobRunner(JobStore jobs, RadioUnits units, Bench bench, ReckonrodSettings settings) {
+    JobRunner(JobStore jobs, RadioUnits units, Cables cables, ReckonrodSettings settings) {
         this.jobs = jobs;
         this.units = units;
-        this.bench = bench;
+        this.cables = cables;
         this.settings = settings;
     }
 
     /** What a transfer does once it has its line. */
     interface Work {
         /** Does it; what comes back is kept together with the end of the transfer. */
-        Ending run(Transfer transfer) throws LinkException;
+        Ending run(Loader loader) throws LinkException;
     }
 
     /**
@@ -84,8 +85,8 @@ class JobRunner {
 
     private void run(UUID job, RadioUnit unit, UUID before, Work work) {
         JobWatch watch = new JobWatch(job, unit.id(), before);
-        try (Port port = bench.open(unit)) {
-            Ending ending = work.run(new Transfer(unit.definition(), port, watch));
+        try (Port port = cables.open(unit)) {
+            Ending ending = work.run(Loaders.over(unit.definition(), port, watch));
             jobs.finish(job, ending.keep(), ending.message());
         } catch (LeaseLost | LostUnderway lost) {
             lost(job, unit, before, watch.writing);

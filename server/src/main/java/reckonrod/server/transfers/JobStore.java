@@ -13,13 +13,14 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import reckonrod.core.link.LinkException.Fault;
 import reckonrod.core.link.TransferWatch.Phase;
+import reckonrod.server.follow.RunningWork;
 import reckonrod.server.problem.ProblemException;
 import reckonrod.server.radios.RadioUnits;
 
 /** Keeps the rows of the transfers; whatever a screen shows of a transfer comes from here, in whichever instance it runs. */
 @Service
 @Transactional(rollbackFor = LeaseLost.class)
-class JobStore {
+class JobStore implements RunningWork.Source {
     private final JobRepository jobs;
     private final RadioUnits units;
     private final Clock clock;
@@ -55,9 +56,17 @@ class JobStore {
     }
 
     @Transactional(readOnly = true)
-    List<JobView> running() {
+    @Override
+    public List<RunningWork> running() {
         return jobs.findByStateOrderByStartedAt(JobState.RUNNING).stream()
-                .map(this::view)
+                .map(job -> new RunningWork(
+                        job.id(),
+                        RunningWork.Kind.transfer,
+                        job.radioId(),
+                        units.get(job.radioId()).name(),
+                        Phase.valueOf(job.phase()).words(),
+                        job.bytesDone(),
+                        job.bytesTotal()))
                 .toList();
     }
 

@@ -5,6 +5,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.UUID;
 import reckonrod.core.link.LinkException.Fault;
+import reckonrod.core.link.TransferWatch.Phase;
 
 /** A transfer on the wire. */
 record JobView(
@@ -34,7 +35,7 @@ record JobView(
                 job.radioId(),
                 job.kind(),
                 job.state(),
-                words(job.phase()),
+                Phase.valueOf(job.phase()).words(),
                 job.bytesDone(),
                 job.bytesTotal(),
                 (int) Math.round(rate),
@@ -44,15 +45,5 @@ record JobView(
                 job.finishedAt(),
                 job.message(),
                 job.fault());
-    }
-
-    private static String words(String phase) {
-        return switch (phase) {
-            case "READ" -> "Reading";
-            case "COMPARE" -> "Making sure that nothing changed";
-            case "WRITE" -> "Writing";
-            case "READ_BACK" -> "Reading back";
-            default -> "Asking the radio who it is";
-        };
     }
 }

@@ -20,7 +20,7 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 import reckonrod.core.fit.FitReport;
 import reckonrod.core.image.MemoryImage;
 import reckonrod.core.image.WritePlan;
-import reckonrod.core.link.WriteEstimate;
+import reckonrod.core.load.Loaders;
 import reckonrod.server.fit.Loading;
 import reckonrod.server.lists.ListStore;
 import reckonrod.server.lists.StoredList;
@@ -106,7 +106,7 @@ class TransferController {
         requireMeant(unit, plan, Optional.ofNullable(request.takesAway()).orElse(0));
         MemoryImage image = plan.image();
         int blocks =
-                WriteEstimate.of(unit.definition(), snapshot.image(), image).blocks();
+                Loaders.estimate(unit.definition(), snapshot.image(), image).blocks();
         Set<Integer> fromLists =
                 plan.fromListsAfterwards(fitted.contents().slots().keySet());
         JobView job = jobs.begin(radioId, JobKind.WRITE);
@@ -153,11 +153,6 @@ class TransferController {
             });
         });
         return job;
-    }
-
-    @GetMapping("/jobs")
-    List<JobView> running() {
-        return jobs.running();
     }
 
     @GetMapping("/radios/{radioId}/newest-job")

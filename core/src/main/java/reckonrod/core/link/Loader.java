@@ -1,0 +1,33 @@
+package reckonrod.core.link;
+
+import reckonrod.core.image.MemoryImage;
+
+/** Loads one radio over one line, once. Whatever its family, a radio is never left other than was said. */
+public interface Loader {
+    /**
+     * Reads the whole memory.
+     *
+     * @throws LinkException if another model answers, the line fails, or the person cancels
+     */
+    MemoryImage read() throws LinkException;
+
+    /**
+     * Brings the radio from one image to another: reads all of it to make sure that it still holds the first, writes what
+     * differs, and reads that back.
+     *
+     * @param from what the radio was last read to hold
+     * @param to what it shall hold
+     * @return what it holds now, every byte as it was read in this transfer
+     * @throws LinkException as {@link #read}; also if the radio was changed since, anywhere, or holds something else
+     *     afterwards
+     */
+    MemoryImage write(MemoryImage from, MemoryImage to) throws LinkException;
+
+    /**
+     * Brings the radio to an image, whatever it holds now: reads all of it, writes what differs, reads that back.
+     *
+     * @return what it holds now, every byte as it was read in this transfer
+     * @throws LinkException as {@link #write}
+     */
+    MemoryImage restore(MemoryImage to) throws LinkException;
+}

@@ -1,0 +1,143 @@
+package reckonrod.core.link.polled;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Deque;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import reckonrod.core.definition.RadioDefinition;
+import reckonrod.core.definition.RadioDefinitions;
+import reckonrod.core.link.LinkException;
+import reckonrod.core.link.Port;
+
+class PolledLinkTest {
+    private static final RadioDefinition W12 =
+            RadioDefinitions.shipped().find("wrenling-w12").orElseThrow();
+    private static final byte[] SILENCE = {};
+
+    private final Scripted port = new Scripted();
+    private final PolledLink link = new PolledLink(W12, port);
+
+    /** A port that answers from a script, one piece for each read, and notes what it was sent. */
+    private static final class Scripted implements Port {
+        private final Deque<byte[]> pieces = new ArrayDeque<>();
+        private final List<byte[]> sent = new ArrayList<>();
+        private boolean broken;
+
+        Scripted then(byte[]... next) {
+            pieces.addAll(Arrays.asList(next));
+            return this;
+        }
+
+        @Override
+        public void write(byte[] bytes) throws IOException {
+            if (broken) {
+                throw new IOException("gone");
+            }
+            sent.add(bytes.clone());
+        }
+
+        @Override
+        public int read(byte[] into, int withinMillis) throws IOException {
+            byte[] piece = pieces.isEmpty() ? SILENCE : pieces.poll();
+            System.arraycopy(piece, 0, into, 0, piece.length);
+            return piece.length;
+        }
+
+        @Override
+        public void close() {
+            broken = true;
+        }
+    }
+
+    private static byte[] block(int filler) {
+        byte[] data = new byte[16];
+        Arrays.fill(data, (byte) filler);
+        return data;
+    }
+
+    private static byte[] data(int block, int filler) {
+        return Frame.at(Frame.DATA, block * 16, block(filler));
+    }
+
+    private static byte[] ident(String text) {
+        byte[] content = (" " + text).getBytes(StandardCharsets.US_ASCII);
+        content[0] = (byte) text.length();
+        return Frame.of(Frame.IDENT, content);
+    }
+
+    @Test
+    void aLostAnswerIsAskedForAgain() throws LinkException {
+        port.then(SILENCE, SILENCE, data(3, 7));
+        assertThat(link.read(3)).isEqualTo(block(7));
+        assertThat(port.sent).hasSize(3).allSatisfy(frame -> assertThat(frame).isEqualTo(Frame.at(Frame.READ, 48)));
+    }
+
+    @Test
+    void aDoubledAnswerDoesNotSpoilTheNextOne() throws LinkException {
+        port.then(data(3, 7));
+        assertThat(link.read(3)).isEqualTo(block(7));
+        port.then(data(3, 7), SILENCE, data(4, 8));
+        assertThat(link.read(4)).isEqualTo(block(8));
+    }
+
+    @Test
+    void aLateAnswerOfAnotherBlockIsNotTakenForThisOne() throws LinkException {
+        port.then(data(9, 1), data(4, 8), SILENCE, data(4, 9));
+        assertThat(link.read(4)).as("only what comes after silence counts").isEqualTo(block(9));
+    }
+
+    @Test
+    void aTruncatedAndACorruptedAnswerAreAskedForAgain() throws LinkException {
+        byte[] corrupted = data(5, 1);
+        corrupted[8] ^= 0x40;
+        port.then(Arrays.copyOf(data(5, 1), 10), SILENCE, corrupted, SILENCE, data(5, 1));
+        assertThat(link.read(5)).isEqualTo(block(1));
+    }
+
+    @Test
+    void theHighestAddressFitsItsTwoBytes() throws LinkException {
+        port.then(data(255, 2));
+        assertThat(link.read(255)).isEqualTo(block(2));
+        assertThat(port.sent.get(0)).startsWith('R', 0x0F, 0xF0);
+    }
+
+    @Test
+    void aRefusedWriteIsNotTriedAgain() {
+        port.then(Frame.at(Frame.REFUSE, 32));
+        assertThatThrownBy(() -> link.write(2, block(0))).hasMessageContaining("refused a block");
+        assertThat(port.sent).hasSize(1);
+    }
+
+    @Test
+    void anAcceptanceOfAnotherBlockIsNoAcceptance() {
+        port.then(Frame.at(Frame.ACCEPT, 16), SILENCE, SILENCE, SILENCE);
+        assertThatThrownBy(() -> link.write(2, block(0))).isInstanceOf(LinkException.class);
+    }
+
+    @Test
+    void identityMustBeTheModelAndAFirmware() throws LinkException {
+        port.then(ident("WRENLING W12 1.07"));
+        assertThat(link.identify()).isEqualTo("WRENLING W12 1.07");
+        port.then(ident("WRENLING W120 1.07"));
+        assertThatThrownBy(link::identify).hasMessageContainingAll("WRENLING W120", "Nothing was read or written");
+    }
+
+    @Test
+    void aBrokenLineIsTheCable() {
+        port.close();
+        assertThatThrownBy(() -> link.read(0)).hasMessageContaining("cable came off");
+    }
+
+    @Test
+    void goodbyeMayGoUnheard() {
+        link.leave();
+        assertThat(port.sent).hasSize(W12.line().tries());
+    }
+}

@@ -1,0 +1,2 @@
+/** The polled-block family of radios. */
+package reckonrod.sim.device.polled;

@@ -1,0 +1,2 @@
+/** The display and keys of a simulated radio. */
+package reckonrod.sim.face;
