@@ -7,16 +7,8 @@ const { data } = useTones()
 const { open, users } = useTonesInUse()
 const search = ref('')
 const shown = computed(() => {
-  const wanted = search.value.trim().toUpperCase().replace(/^D/, '').replace(/[NI]$/, '')
-  return (
-    data.value?.dcs.filter(
-      (each) =>
-        each.code.startsWith(wanted) ||
-        each.partner?.startsWith(wanted) ||
-        each.word.startsWith(wanted) ||
-        each.aliases.some((alias) => alias.startsWith(wanted)),
-    ) ?? []
-  )
+  const wanted = search.value.replace(/[\s-]/g, '').toUpperCase()
+  return data.value?.dcs.filter((each) => each.spellings.some((way) => way.startsWith(wanted))) ?? []
 })
 const first = computed(() => data.value?.dcs[0])
 const usedBy = (code: string, partner: string | null) =>

@@ -17,9 +17,10 @@ final class Application {
     static synchronized String address() {
         try {
             if (running == null) {
-                String half = System.getProperty("reckonrod.half", "1");
+                // The other half of the tests runs beside this one and looks for a free port at the same moment.
+                long half = ProcessHandle.current().pid();
                 Path cluster = Program.clusterFolder("e2e-" + half);
-                database = Program.cluster("start", cluster.toString(), "57" + half + "0");
+                database = Program.cluster("start", cluster.toString(), String.valueOf(5800 + half % 100 * 10));
                 running = Program.start("application-" + half, database, cluster.resolve("data"), Map.of());
                 Runtime.getRuntime().addShutdownHook(new Thread(() -> stop(cluster)));
             }

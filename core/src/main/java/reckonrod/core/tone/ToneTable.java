@@ -161,7 +161,19 @@ public record ToneTable(List<CtcssTone> ctcss, List<DcsCode> dcs) {
      * @param partner the code of the table that is sent inverted as this one upright, if the table has it
      * @param aliases other codes, in no table, whose words are rotations of this one's
      */
-    public record DcsPlace(DcsCode code, Optional<DcsCode> partner, List<DcsCode> aliases) {}
+    public record DcsPlace(DcsCode code, Optional<DcsCode> partner, List<DcsCode> aliases) {
+        /**
+         * Every way that people write a code which sounds like this one, in capitals and without blanks, so that a search by
+         * any beginning finds it: {@code 023}, {@code D023N}, {@code DCS047I}, the word {@code 763813}.
+         */
+        public List<String> spellings() {
+            Stream<String> codes = Stream.concat(Stream.of(code), Stream.concat(partner.stream(), aliases.stream()))
+                    .map(each -> each.toOctalText() + each.polarity().letter())
+                    .flatMap(each -> Stream.of(each, "D" + each, "DCS" + each));
+            return Stream.concat(codes, Stream.of(String.format("%06X", code.word())))
+                    .toList();
+        }
+    }
 
     /** Every DCS code of the table, worked out from the Golay generator. */
     public List<DcsPlace> dcsPlaces() {

@@ -65,6 +65,9 @@ class ToneTest {
 
     @Test
     void aliasesAreCodesWhoseWordsAreRotations() {
+        assertThat(ToneTable.EXTENDED.dcsPlaces().get(0).spellings())
+                .contains("023N", "D023N", "DCS047I", "340N", "763813")
+                .doesNotContain("023I", "047N");
         assertThat(ToneTable.EXTENDED.dcsPlaces().get(0).aliases())
                 .extracting(DcsCode::toOctalText)
                 .containsExactly("340", "766");

@@ -53,6 +53,7 @@ class TableController {
      * @param partner the code that is sent inverted as this one upright
      * @param aliases codes of no table that sound the same
      * @param standard whether it is one of the 83
+     * @param spellings how it may be written by who looks for it, in capitals and without blanks
      */
     record DcsRow(
             String code,
@@ -60,7 +61,8 @@ class TableController {
             String bits,
             @Schema(nullable = true) String partner,
             List<String> aliases,
-            boolean standard) {}
+            boolean standard,
+            List<String> spellings) {}
 
     @GetMapping
     ToneTables tones() {
@@ -127,6 +129,7 @@ class TableController {
                 Integer.toBinaryString(1 << DcsCode.WORD_BITS | word).substring(1),
                 place.partner().map(each -> each.toOctalText()).orElse(null),
                 place.aliases().stream().map(DcsCode::toOctalText).toList(),
-                ToneTable.STANDARD.contains(place.code()));
+                ToneTable.STANDARD.contains(place.code()),
+                place.spellings());
     }
 }
