@@ -12,6 +12,7 @@ export const router = createRouter({
       name: 'sources',
       component: () => import('./features/imports/SourcesView.vue'),
     },
+    { path: '/lists', name: 'lists', component: () => import('./features/lists/ListsView.vue') },
     { path: '/review', name: 'review', component: () => import('./features/review/ReviewView.vue') },
     {
       path: '/tables/:table?/:plan?',

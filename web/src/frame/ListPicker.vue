@@ -1,14 +1,17 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref } from 'vue'
+import { useRouter } from 'vue-router'
 import { useOpenList } from '@/shared/composables/useOpenList'
 import { useAsked } from '@/shared/ui/useAsked'
 import { counted } from '@/shared/words'
 
 // Needed only once somebody wants another list.
-const NewListDialog = defineAsyncComponent(() => import('./NewListDialog.vue'))
+const NewListDialog = defineAsyncComponent(() => import('@/shared/list/NewListDialog.vue'))
 
+const router = useRouter()
 const { open, lists, choose } = useOpenList()
 const NEW = 'new'
+const ALL = 'all'
 const items = computed(() => [
   ...(lists.value ?? []).map((each) => ({
     value: each.id,
@@ -16,11 +19,13 @@ const items = computed(() => [
     props: { subtitle: counted(each.channels, 'channel') },
   })),
   { value: NEW, title: 'New list…', props: {} },
+  { value: ALL, title: 'All lists, copies, the bin…', props: {} },
 ])
 const naming = ref(false)
 const asked = useAsked(naming)
 function pick(id: string) {
   if (id === NEW) naming.value = true
+  else if (id === ALL) void router.push({ name: 'lists' })
   else choose(id)
 }
 </script>

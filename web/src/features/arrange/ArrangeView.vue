@@ -3,7 +3,6 @@ import { computed, ref } from 'vue'
 import { useDisplay } from 'vuetify'
 import type { Finding } from '@/shared/api/client'
 import { useCursor } from '@/shared/composables/useCursor'
-import { useNotice } from '@/shared/composables/useNotice'
 import { useOpenList } from '@/shared/composables/useOpenList'
 import { useList } from '@/shared/list/useList'
 import { useListChanges } from '@/shared/list/useListChanges'
@@ -13,9 +12,11 @@ import { counted } from '@/shared/words'
 import ArrangeBar from './components/ArrangeBar.vue'
 import ArrangeDialogs, { type Sheet } from './components/ArrangeDialogs.vue'
 import ArrangeFoot from './components/ArrangeFoot.vue'
+import MarkedBar from './components/MarkedBar.vue'
 import RodTable from './components/RodTable.vue'
 import WorkingPanel from './components/WorkingPanel.vue'
 import { useEditing } from './composables/useEditing'
+import { useMarks } from './composables/useMarks'
 import { useRod, type RodItem } from './composables/useRod'
 import { useRodKeys } from './composables/useRodKeys'
 import { useWorking } from './composables/useWorking'
@@ -25,14 +26,13 @@ const { data: list, error } = useList(openId)
 const changes = useListChanges(openId)
 const cursor = useCursor()
 const { items, toggle, at, item } = useRod(list, cursor)
+const marks = useMarks(items, at)
+const ordering = ref(false)
 const row = computed(() => (item.value?.kind === 'channel' ? item.value.row : null))
 const { editing, draft, line, edit, rewrite } = useEditing(row, changes)
 const { edited, answer, problem, findings } = useWorking(list, row, line)
 
 const home = computed(() => lists.value?.find((each) => each.id === list.value?.homeId) ?? null)
-const block = computed(
-  () => list.value?.blocks.find((it) => it.firstSlot <= cursor.value && cursor.value <= it.lastSlot)?.name,
-)
 const counts = computed(() => {
   const now = list.value?.counts
   if (!now) return ''
@@ -48,7 +48,6 @@ const sheet = ref<Sheet | null>(null)
 const moving = ref<{ id: string; slot: number } | null>(null)
 const sideOpen = ref(false)
 const { mobile } = useDisplay()
-const { tell } = useNotice()
 
 function open(it: RodItem) {
   if (it.kind === 'gap') toggle(it.slot)
@@ -61,9 +60,12 @@ function moveTo(channel: string, slot: number) {
   if (other && other.id !== channel) moving.value = { id: channel, slot }
   else void changes.change({ kind: 'move', channel, slot, way: 'swap' })
 }
-async function takeOut(name: string) {
-  if (await changes.change({ kind: 'take-block-out', block: name }))
-    tell(`“${name}” is out of the list; Undo brings it back`)
+/** A click with Ctrl marks a channel, with Shift all up to there; a tap on a phone shows its working. */
+function tap(it: RodItem, event: MouseEvent) {
+  const index = items.value.indexOf(it)
+  if (event.shiftKey) marks.through(index)
+  else if (event.ctrlKey || event.metaKey) marks.toggle(index)
+  else sideOpen.value = mobile.value && editing.value === null && !marks.rows.value.length
 }
 function ofFinding({ code, field }: Finding) {
   return { channel: row.value?.id ?? '', code, field }
@@ -73,8 +75,11 @@ useRodKeys({
   at,
   item,
   changes,
+  marks,
   edit: open,
   focus: () => rod.value?.focus(),
+  showBlocks: () => (sheet.value = 'blocks'),
+  showOrders: () => (ordering.value = true),
   showWorking: () => (sideOpen.value = mobile.value),
   mend(number) {
     const mended = findings.value.flatMap((each) => each.fixes)[number]
@@ -102,10 +107,19 @@ useRodKeys({
           </v-btn>
         </template>
       </PageBar>
+      <MarkedBar
+        v-if="marks.rows.value.length"
+        v-model:ordering="ordering"
+        :list="list"
+        :marks="marks"
+        :row="row"
+        :cursor="cursor"
+        :changes="changes"
+      />
       <ArrangeBar
+        v-else
         :list="list"
         :row="row"
-        :block="block"
         :counts="counts"
         @edit="row && edit(row)"
         @pin="row && changes.change({ kind: 'pin', channel: row.id, pinned: !row.pinned })"
@@ -116,7 +130,8 @@ useRodKeys({
         @satellite="sheet = 'satellite'"
         @findings="sheet = 'findings'"
         @working="sideOpen = true"
-        @take-out="takeOut"
+        @blocks="sheet = 'blocks'"
+        @mark="marks.toggle()"
       />
       <RodTable
         ref="rod"
@@ -125,8 +140,9 @@ useRodKeys({
         :list="list"
         :items="items"
         :editing="editing"
+        :marks="marks"
         @open="open"
-        @tap="sideOpen = mobile && editing === null"
+        @tap="tap"
         @drop="moveTo"
         @toggle="toggle"
         @save="rewrite(editing, draft)"

@@ -21,6 +21,8 @@ export interface Keyed {
   focus: () => void
   undo?: () => void
   redo?: () => void
+  /** Chooses all there is. */
+  all?: () => void
   /** Looks at a key before the keys do; whether it was meant for it. */
   first?: (event: KeyboardEvent) => boolean
   /** Whether the keys are the screen's at all, such as not while a map has them. */
@@ -34,12 +36,14 @@ export function useKeys(screen: Keyed) {
   )
   if (screen.undo) pages.push(['Ctrl+Z', 'undo'])
   if (screen.redo) pages.push(['Ctrl+Shift+Z', 'redo'])
+  if (screen.all) pages.push(['Ctrl+A', 'mark all'])
   useScreen({
     title: screen.title,
     pages,
     focus: screen.focus,
     undo: screen.undo,
     redo: screen.redo,
+    all: screen.all,
     onKey(event) {
       if (screen.when && !screen.when(event)) return false
       if (screen.first?.(event)) return true

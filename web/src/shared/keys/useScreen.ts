@@ -11,6 +11,7 @@ export interface Screen {
   focus: () => void
   undo?: () => void
   redo?: () => void
+  all?: () => void
 }
 
 const current = shallowRef<Screen | null>(null)
@@ -58,6 +59,11 @@ export function toScreen(event: KeyboardEvent, toLine: (text: string) => void) {
     event.preventDefault()
     if (event.shiftKey) screen.redo?.()
     else screen.undo()
+    return
+  }
+  if (command && event.key.toLowerCase() === 'a' && screen?.all) {
+    event.preventDefault()
+    screen.all()
     return
   }
   if (command || event.altKey || isPressed(event.target, event.key)) return

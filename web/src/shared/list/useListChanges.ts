@@ -70,20 +70,24 @@ export function useListChanges(listId: Ref<string | null>) {
     }
   }
 
+  const make = (edits: Edit[], said?: true) =>
+    run(
+      (list) =>
+        unwrap(
+          api.POST('/api/lists/{id}/changes', {
+            params: { path: { id: list.id } },
+            body: { baseVersion: list.version, edits },
+          }),
+        ),
+      said,
+    )
+
   return {
     busy: computed(() => running.value > 0),
     /** Makes one edit, or several that stand or fall together. What a move did to others, to blocks and pins is told. */
-    change: (...edits: Edit[]) =>
-      run(
-        (list) =>
-          unwrap(
-            api.POST('/api/lists/{id}/changes', {
-              params: { path: { id: list.id } },
-              body: { baseVersion: list.version, edits },
-            }),
-          ),
-        edits.some((each) => each.kind === 'move') || undefined,
-      ),
+    change: (...edits: Edit[]) => make(edits, edits.some((each) => each.kind === 'move') || undefined),
+    /** The same, and what was done is told whatever it was. */
+    say: (...edits: Edit[]) => make(edits, true),
     undo: () => step('undo'),
     redo: () => step('redo'),
     restore: (revision: number) =>

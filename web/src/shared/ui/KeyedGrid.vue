@@ -27,8 +27,8 @@ const props = defineProps<{
 const emit = defineEmits<{
   mark: [item: T]
   open: [item: T]
-  /** A tap or a click on a row, which the cursor has already followed. */
-  tap: [item: T]
+  /** A tap or a click on a row; the cursor follows. */
+  tap: [item: T, event: MouseEvent]
   drop: [dragged: T, on: T]
 }>()
 const at = defineModel<number>('at', { required: true })
@@ -53,10 +53,11 @@ const { over, begin, drop, end } = useRowDrag<T>(
   (item) => String(props.itemKey(item)),
   (from, on) => emit('drop', from, on),
 )
-function pick(item: T, index: number) {
+function pick(item: T, index: number, event: MouseEvent) {
   if (props.heading?.(item)) return
+  // Which row is marked up to is asked before the cursor follows.
+  emit('tap', item, event)
   at.value = index
-  emit('tap', item)
 }
 const idOf = (index: number) => `${id}-${index}`
 async function focus() {
@@ -107,7 +108,7 @@ defineExpose({ focus, element: box })
         :aria-rowindex="index + 2"
         :aria-selected="heading?.(item) ? undefined : index === at"
         :draggable="canDrag?.(item)"
-        @click="pick(item, index)"
+        @click="pick(item, index, $event)"
         @dblclick="emit('open', item)"
         @dragstart="begin($event, item)"
         @dragover.prevent="over = index"

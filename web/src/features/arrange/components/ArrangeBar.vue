@@ -5,7 +5,7 @@ import type { ListView, Row } from '@/shared/api/client'
 import { usePastedText } from '@/shared/composables/usePastedText'
 
 /** What can be done with the channel at the cursor, and with the list. What has no room is under More. */
-const props = defineProps<{ list: ListView; row: Row | null; block: string | undefined; counts: string }>()
+defineProps<{ list: ListView; row: Row | null; counts: string }>()
 const emit = defineEmits<{
   edit: []
   pin: []
@@ -14,25 +14,18 @@ const emit = defineEmits<{
   redo: []
   history: []
   satellite: []
-  takeOut: [block: string]
+  blocks: []
+  mark: []
   findings: []
   working: []
 }>()
 const { mobile } = useDisplay()
 const pasted = usePastedText()
-const beside = computed(() => [
+const beside = computed<{ title: string; hint?: string; to?: { name: string }; act?: () => void }[]>(() => [
   { title: 'History', act: () => emit('history') },
   { title: pasted.value.trim() ? 'Lines to review' : 'Paste lines', to: { name: 'review' } },
   { title: 'Satellite pass', act: () => emit('satellite') },
-  ...(props.block
-    ? [
-        {
-          title: mobile.value ? `Take ${props.block} out` : 'Take block out',
-          hint: `Takes ${props.block} and its channels out; pinned ones stay`,
-          act: () => emit('takeOut', props.block ?? ''),
-        },
-      ]
-    : []),
+  { title: 'Blocks', hint: 'Make, size, move, split, join and remove blocks (b)', act: () => emit('blocks') },
 ])
 </script>
 
@@ -41,6 +34,9 @@ const beside = computed(() => [
     <v-btn :disabled="!row" @click="emit('edit')">Edit line</v-btn>
     <v-btn :disabled="!row" @click="emit('pin')">{{ row?.pinned ? 'Unpin' : 'Pin' }}</v-btn>
     <v-btn :disabled="!row" @click="emit('delete')">Delete</v-btn>
+    <v-btn :disabled="!row" title="Mark the channel, to do something to several (Space)" @click="emit('mark')"
+      >Mark</v-btn
+    >
     <v-menu v-if="mobile">
       <template #activator="{ props: menu }"><v-btn v-bind="menu">More</v-btn></template>
       <v-list density="compact">

@@ -6,12 +6,13 @@ import { useAsked } from '@/shared/ui/useAsked'
 import MoveDialog from './MoveDialog.vue'
 
 /** The sheets over the rod; each is loaded when it is first wanted. */
+const BlocksDialog = defineAsyncComponent(() => import('./BlocksDialog.vue'))
 const FindingsDialog = defineAsyncComponent(() => import('./FindingsDialog.vue'))
 const HistoryDialog = defineAsyncComponent(() => import('./HistoryDialog.vue'))
 const ListPlanDialog = defineAsyncComponent(() => import('./ListPlanDialog.vue'))
 const SatelliteDialog = defineAsyncComponent(() => import('./SatelliteDialog.vue'))
 
-export type Sheet = 'findings' | 'history' | 'plan' | 'satellite'
+export type Sheet = 'blocks' | 'findings' | 'history' | 'plan' | 'satellite'
 defineProps<{ list: ListView; cursor: number; changes: ReturnType<typeof useListChanges> }>()
 const emit = defineEmits<{ look: [slot: number] }>()
 const sheet = defineModel<Sheet | null>('sheet', { required: true })
@@ -23,11 +24,13 @@ const shows = (which: Sheet) =>
     get: () => sheet.value === which,
     set: (now: boolean) => (sheet.value = now ? which : null),
   })
+const blocks = shows('blocks')
 const findings = shows('findings')
 const history = shows('history')
 const plan = shows('plan')
 const satellite = shows('satellite')
 const asked = {
+  blocks: useAsked(blocks),
   findings: useAsked(findings),
   history: useAsked(history),
   plan: useAsked(plan),
@@ -41,6 +44,7 @@ const asked = {
     :list="list"
     @move="(id, slot, way) => changes.change({ kind: 'move', channel: id, slot, way })"
   />
+  <BlocksDialog v-if="asked.blocks.value" v-model="blocks" :list="list" :cursor="cursor" :changes="changes" />
   <ListPlanDialog
     v-if="asked.plan.value"
     v-model="plan"

@@ -7,13 +7,14 @@ import SeverityMark from '@/shared/components/SeverityMark.vue'
 import KeyedGrid from '@/shared/ui/KeyedGrid.vue'
 import type { Column, Focusable } from '@/shared/ui/grid'
 import { shortTone } from '@/shared/words'
+import type { Marks } from '../composables/useMarks'
 import type { RodItem } from '../composables/useRod'
 import LineEditor from './LineEditor.vue'
 
-const props = defineProps<{ list: ListView; items: RodItem[]; editing: string | null }>()
+const props = defineProps<{ list: ListView; items: RodItem[]; editing: string | null; marks: Marks }>()
 const emit = defineEmits<{
   open: [item: RodItem]
-  tap: [item: RodItem]
+  tap: [item: RodItem, event: MouseEvent]
   drop: [channelId: string, slot: number]
   toggle: [slot: number]
   save: []
@@ -39,10 +40,11 @@ const { mobile } = useDisplay()
 const HEIGHTS = { block: 30, gap: 26, free: 34, channel: 34 }
 const height = (item: RodItem) => (item.kind === 'channel' && mobile.value ? 50 : HEIGHTS[item.kind])
 const isEdited = (item: RodItem) => item.kind === 'channel' && item.row.id === props.editing
+const isMarked = (item: RodItem) => item.kind === 'channel' && props.marks.has(item.row)
 const channel = (item: RodItem) => (item.kind === 'channel' ? item.row : null)
 const slotOf = (item: RodItem) => (item.kind === 'block' ? item.first : item.slot)
 const row = (item: RodItem) => ({
-  class: [item.kind, { pinned: channel(item)?.pinned }],
+  class: [item.kind, { pinned: channel(item)?.pinned, marked: isMarked(item) }],
   'data-slot': slotOf(item),
 })
 
@@ -81,7 +83,7 @@ defineExpose({ focus })
     :heading="(item) => item.kind === 'block'"
     :can-drag="(item) => item.kind === 'channel' && editing === null"
     @open="(item) => emit('open', item)"
-    @tap="(item) => emit('tap', item)"
+    @tap="(item, event) => emit('tap', item, event)"
     @drop="drop"
   >
     <template #rod="{ item }">
@@ -89,6 +91,7 @@ defineExpose({ focus })
         <span class="slot">{{ item.slot }}</span>
         <span class="graduation" :class="{ long: item.slot % 10 === 0 }" aria-hidden="true" />
         <span v-if="channel(item)?.pinned" class="unseen">pinned</span>
+        <span v-if="isMarked(item)" class="tick"><span class="unseen">marked</span></span>
       </template>
     </template>
     <template #name="{ item }">{{ channel(item)?.label }}</template>

@@ -2,6 +2,7 @@ import type { Ref } from 'vue'
 import type { Row } from '@/shared/api/client'
 import type { useListChanges } from '@/shared/list/useListChanges'
 import { moves, useKeys, type Key } from '@/shared/keys/useKeys'
+import type { Marks } from './useMarks'
 import type { RodItem } from './useRod'
 
 interface Rod {
@@ -9,15 +10,19 @@ interface Rod {
   at: Ref<number>
   item: Ref<RodItem | null>
   changes: ReturnType<typeof useListChanges>
+  marks: Marks
   edit: (item: RodItem) => void
   /** Takes the mend of that number, from 0, of the channel at the cursor. */
   mend: (number: number) => void
   showWorking: () => void
+  showBlocks: () => void
+  showOrders: () => void
   focus: () => void
 }
 
 /** The keys of the rod. */
-export function useRodKeys({ items, at, item, changes, edit, mend, showWorking, focus }: Rod) {
+export function useRodKeys(rod: Rod) {
+  const { items, at, item, changes, marks, edit, mend } = rod
   let numberIsMend = false
   const row = (): Row | null => (item.value?.kind === 'channel' ? item.value.row : null)
   const onChannel = (keys: Omit<Key, 'act'>, act: (row: Row) => unknown) => ({
@@ -36,12 +41,28 @@ export function useRodKeys({ items, at, item, changes, edit, mend, showWorking, 
     }
   }
 
+  /** Marks from the cursor on, and the cursor goes along. */
+  function extend(by: 1 | -1) {
+    for (let i = at.value + by; i >= 0 && i < items.value.length; i += by)
+      if (items.value[i]?.kind !== 'block') {
+        marks.through(i)
+        return void (at.value = i)
+      }
+  }
+  /** All that is marked, or else the channel at the cursor. */
+  const chosen = () => marks.rows.value.map((each) => each.id)
+
   useKeys({
     title: 'Arrange',
-    focus,
+    focus: rod.focus,
+    all: () => marks.like(() => true),
     undo: () => void changes.undo(),
     redo: () => void changes.redo(),
     first(event) {
+      if (event.shiftKey && /^Arrow(Up|Down)$/.test(event.key)) {
+        extend(event.key === 'ArrowDown' ? 1 : -1)
+        return true
+      }
       if (!numberIsMend) return false
       numberIsMend = event.key === 'Shift'
       if (!/^[1-9]$/.test(event.key)) return numberIsMend
@@ -65,8 +86,52 @@ export function useRodKeys({ items, at, item, changes, edit, mend, showWorking, 
         move(it.id, it.slot - 1),
       ),
       onChannel({ on: [']'] }, (it) => move(it.id, it.slot + 1)),
-      onChannel({ on: ['p'], shown: 'p', does: 'pin it to its slot, or unpin it' }, (it) =>
-        changes.change({ kind: 'pin', channel: it.id, pinned: !it.pinned }),
+      onChannel({ on: [' '], shown: 'Space', does: 'mark it, or no longer; Shift+↑ ↓ marks more' }, () =>
+        marks.toggle(),
+      ),
+      {
+        on: ['Escape'],
+        shown: 'Esc',
+        does: 'mark none',
+        when: () => chosen().length > 0,
+        act: () => marks.clear(),
+      },
+      {
+        on: ['m'],
+        shown: 'm',
+        does: 'move all that are marked to the slot at the cursor and behind',
+        when: () => chosen().length > 0 && item.value !== null && item.value.kind !== 'block',
+        act: () =>
+          item.value &&
+          item.value.kind !== 'block' &&
+          changes.say({ kind: 'move-many', channels: chosen(), slot: item.value.slot }),
+      },
+      {
+        on: ['o'],
+        shown: 'o',
+        does: 'put all that are marked in order',
+        when: () => chosen().length > 0,
+        act: rod.showOrders,
+      },
+      { on: ['b'], shown: 'b', does: 'the blocks: make, size, move, split, join', act: rod.showBlocks },
+      {
+        on: ['p'],
+        when: () => chosen().length > 0,
+        act: () =>
+          changes.say({
+            kind: 'pin-many',
+            channels: chosen(),
+            pinned: !marks.rows.value.every((each) => each.pinned),
+          }),
+      },
+      {
+        on: ['Delete'],
+        when: () => chosen().length > 0,
+        act: () => changes.say({ kind: 'delete-many', channels: chosen() }),
+      },
+      onChannel(
+        { on: ['p'], shown: 'p', does: 'pin it to its slot, or unpin it; all that are marked' },
+        (it) => changes.change({ kind: 'pin', channel: it.id, pinned: !it.pinned }),
       ),
       onChannel({ on: ['f'], shown: 'f', does: 'take the first mend of its findings' }, () => mend(0)),
       onChannel(
@@ -80,10 +145,16 @@ export function useRodKeys({ items, at, item, changes, edit, mend, showWorking, 
         act: () => toFinding(1),
       },
       { on: ['N'], act: () => toFinding(-1) },
-      onChannel({ on: ['Delete'], shown: 'Delete', does: 'take it out of the list' }, (it) =>
-        changes.change({ kind: 'delete', channel: it.id }),
+      onChannel(
+        { on: ['Delete'], shown: 'Delete', does: 'take it out of the list; all that are marked' },
+        (it) => changes.change({ kind: 'delete', channel: it.id }),
       ),
-      { on: ['w'], shown: 'w', does: 'the working of it, where it is not beside the rod', act: showWorking },
+      {
+        on: ['w'],
+        shown: 'w',
+        does: 'the working of it, where it is not beside the rod',
+        act: rod.showWorking,
+      },
     ],
   })
 }

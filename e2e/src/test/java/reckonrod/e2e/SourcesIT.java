@@ -128,7 +128,10 @@ class SourcesIT extends BrowserTest {
         button(page, "Go on from row 20,001").click();
         assertThat(page.locator(".reading")).containsText("of 50,032 rows");
         page.navigate(Application.address() + "/arrange");
-        page.locator(".top a", new Page.LocatorOptions().setHasText(Pattern.compile("Directory service [45][0-9] %")))
+        page.locator(
+                        ".top a",
+                        new Page.LocatorOptions()
+                                .setHasText(Pattern.compile("Directory service · Reading [45][0-9] %")))
                 .click();
         assertThat(page.locator(".reading")).containsText("of 50,032 rows");
         button(page, "Stop reading").click();

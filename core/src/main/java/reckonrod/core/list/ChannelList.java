@@ -244,6 +244,11 @@ public record ChannelList(
         return new ListChange.Changed(with(next), summary, lookAt);
     }
 
+    /** The list with these blocks and entries instead. */
+    ChannelList arranged(List<Block> nextBlocks, NavigableMap<Integer, ListEntry> next) {
+        return new ChannelList(name, bandPlanId, licence, slots, naming, nextBlocks, next);
+    }
+
     /** The list with these entries instead. */
     ChannelList with(NavigableMap<Integer, ListEntry> next) {
         return byPlan(bandPlanId, licence, next);

@@ -109,6 +109,135 @@ public sealed interface ListEdit {
         }
     }
 
+    /** A block begins that holds the channels in its slots. */
+    record AddBlock(String block, SlotRange slots) implements ListEdit {
+        @Override
+        public ListChange applyTo(ChannelList list) {
+            return new BlockWork(list).add(block, slots);
+        }
+    }
+
+    /** A block is called otherwise. */
+    record RenameBlock(String block, String name) implements ListEdit {
+        @Override
+        public ListChange applyTo(ChannelList list) {
+            return new BlockWork(list).rename(block, name);
+        }
+    }
+
+    /** A block has other slots; no channel moves. */
+    record ResizeBlock(String block, SlotRange slots) implements ListEdit {
+        @Override
+        public ListChange applyTo(ChannelList list) {
+            return new BlockWork(list).resize(block, slots);
+        }
+    }
+
+    /** A block goes elsewhere with all in it, and what stands between gives way. */
+    record MoveBlock(String block, int slot) implements ListEdit {
+        @Override
+        public ListChange applyTo(ChannelList list) {
+            return new BlockWork(list).move(block, slot);
+        }
+    }
+
+    /** A block becomes two. */
+    record SplitBlock(String block, int slot, String second) implements ListEdit {
+        @Override
+        public ListChange applyTo(ChannelList list) {
+            return new BlockWork(list).split(block, slot, second);
+        }
+    }
+
+    /** A block and the one that follows become one. */
+    record JoinBlocks(String block) implements ListEdit {
+        @Override
+        public ListChange applyTo(ChannelList list) {
+            return new BlockWork(list).merge(block);
+        }
+    }
+
+    /** A block goes, and its channels stay. */
+    record RemoveBlock(String block) implements ListEdit {
+        @Override
+        public ListChange applyTo(ChannelList list) {
+            return new BlockWork(list).remove(block);
+        }
+    }
+
+    /** Channels are sorted within the slots that they have. */
+    record Order(List<UUID> channels, Ordering by) implements ListEdit {
+        public Order {
+            channels = List.copyOf(channels);
+        }
+
+        @Override
+        public ListChange applyTo(ChannelList list) {
+            return new ManyAtOnce(list, channels).order(by);
+        }
+    }
+
+    /** Channels come to stand one behind the other. */
+    record CloseGaps(List<UUID> channels) implements ListEdit {
+        public CloseGaps {
+            channels = List.copyOf(channels);
+        }
+
+        @Override
+        public ListChange applyTo(ChannelList list) {
+            return new ManyAtOnce(list, channels).closeGaps();
+        }
+    }
+
+    /** Channels go together to a slot and the free ones behind it. */
+    record MoveMany(List<UUID> channels, int slot) implements ListEdit {
+        public MoveMany {
+            channels = List.copyOf(channels);
+        }
+
+        @Override
+        public ListChange applyTo(ChannelList list) {
+            return new ManyAtOnce(list, channels).moveTo(slot);
+        }
+    }
+
+    /** Channels go, and their slots become free; pinned ones stay. */
+    record DeleteMany(List<UUID> channels) implements ListEdit {
+        public DeleteMany {
+            channels = List.copyOf(channels);
+        }
+
+        @Override
+        public ListChange applyTo(ChannelList list) {
+            return new ManyAtOnce(list, channels).delete();
+        }
+    }
+
+    /** Channels keep their slots from now on, or no longer. */
+    record PinMany(List<UUID> channels, boolean pinned) implements ListEdit {
+        public PinMany {
+            channels = List.copyOf(channels);
+        }
+
+        @Override
+        public ListChange applyTo(ChannelList list) {
+            return new ManyAtOnce(list, channels).pin(pinned);
+        }
+    }
+
+    /** The list is called otherwise. */
+    record Rename(String name) implements ListEdit {
+        @Override
+        public ListChange applyTo(ChannelList list) {
+            return name.isBlank()
+                    ? new ListChange.Refused("A list needs a name.")
+                    : new ListChange.Changed(
+                            list.copyNamed(name.strip(), 0),
+                            "Call the list " + name.strip(),
+                            list.slots().first());
+        }
+    }
+
     /** Channels from a directory are named so from now on, and these are the first. */
     record TakeIn(NameRecipe naming, int slot, List<ListEntry> entries) implements ListEdit {
         public TakeIn {

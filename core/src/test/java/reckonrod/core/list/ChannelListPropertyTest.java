@@ -36,7 +36,9 @@ class ChannelListPropertyTest {
                     ? new UUID(seed, i)
                     : List.copyOf(expected).get(random.nextInt(expected.size()));
             int slot = random.nextInt(24) - 2;
-            ListChange change = switch (random.nextInt(5)) {
+            ListChange change = switch (random.nextInt(7)) {
+                case 5 -> many(random, expected).applyTo(list);
+                case 6 -> block(random, list).applyTo(list);
                 case 0, 1 ->
                     expected.contains(id)
                             ? list.edit(id, CHANNEL, "e")
@@ -67,6 +69,30 @@ class ChannelListPropertyTest {
         }
     }
 
+    private static ListEdit many(Random random, Set<UUID> expected) {
+        List<UUID> some = expected.stream().filter(each -> random.nextBoolean()).toList();
+        return switch (random.nextInt(3)) {
+            case 0 -> new ListEdit.Order(some, List.of(Ordering.values()).get(random.nextInt(4)));
+            case 1 -> new ListEdit.CloseGaps(some);
+            default -> new ListEdit.MoveMany(some, random.nextInt(20));
+        };
+    }
+
+    private static ListEdit block(Random random, ChannelList list) {
+        int first = random.nextInt(20);
+        SlotRange slots = new SlotRange(first, Math.min(19, first + random.nextInt(4)));
+        String name = list.blocks().isEmpty()
+                ? "none"
+                : list.blocks().get(random.nextInt(list.blocks().size())).name();
+        return switch (random.nextInt(7)) {
+            case 0, 1 -> new ListEdit.AddBlock("b" + random.nextInt(50), slots);
+            case 2 -> new ListEdit.ResizeBlock(name, slots);
+            case 3 -> new ListEdit.SplitBlock(name, first, "b" + random.nextInt(50));
+            case 4 -> random.nextInt(3) == 0 ? new ListEdit.JoinBlocks(name) : new ListEdit.RemoveBlock(name);
+            default -> new ListEdit.MoveBlock(name, first);
+        };
+    }
+
     private static void follow(
             ListChange.Changed changed, UUID id, ChannelList before, Set<UUID> expected, Map<UUID, Integer> pinned) {
         if (changed.summary().startsWith("Delete")) {
@@ -74,7 +100,9 @@ class ChannelListPropertyTest {
             pinned.remove(id);
             return;
         }
-        expected.add(id);
+        if (changed.summary().startsWith("Put")) {
+            expected.add(id);
+        }
         if (changed.summary().startsWith("Unpin")) {
             pinned.remove(id);
         } else if (changed.summary().startsWith("Pin")) {

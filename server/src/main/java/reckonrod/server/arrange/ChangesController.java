@@ -50,7 +50,7 @@ class ChangesController {
     @PostMapping
     ListChanged change(@PathVariable UUID id, @Valid @RequestBody ChangeRequest request) {
         List<Function<ChannelList, ListEdit>> edits = request.edits().stream()
-                .<Function<ChannelList, ListEdit>>map(edit -> list -> reader.read(edit, list))
+                .<Function<ChannelList, ListEdit>>map(edit -> list -> edit.read(reader, list))
                 .toList();
         ListStore.ChangedList changed = store.change(id, request.baseVersion(), list -> ListEdit.applyAll(list, edits));
         return new ListChanged(views.changed(changed.list()), changed.slot(), changed.summary());

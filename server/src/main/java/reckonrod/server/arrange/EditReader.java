@@ -12,10 +12,9 @@ import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.channel.Channel;
 import reckonrod.core.finding.Field;
 import reckonrod.core.list.ChannelList;
-import reckonrod.core.list.Dismissal;
 import reckonrod.core.list.ListEdit;
 import reckonrod.core.list.ListEntry;
-import reckonrod.core.list.MoveWay;
+import reckonrod.core.list.SlotRange;
 import reckonrod.core.notation.Reckoner;
 import reckonrod.core.notation.WorkedAnswer;
 import reckonrod.core.planchange.PlanChange;
@@ -35,41 +34,27 @@ class EditReader {
         this.takes = takes;
     }
 
-    /** The edit, for the list that it is made to. */
-    ListEdit read(EditRequest request, ChannelList list) {
+    /** Lines as channels, alone or as a new block. */
+    ListEdit put(EditRequest.Put put, ChannelList list) {
         BandPlan plan = plans.planOf(list);
-        if (request instanceof EditRequest.Put put) {
-            List<ListEntry> entries =
-                    put.lines().stream().map(line -> entry(line, plan)).toList();
-            return block(put.block())
-                    .<ListEdit>map(name -> new ListEdit.PutBlock(name, put.slot(), entries))
-                    .orElseGet(() -> new ListEdit.Put(put.slot(), entries));
-        } else if (request instanceof EditRequest.Rewrite rewrite) {
-            return new ListEdit.Rewrite(
-                    rewrite.channel(),
-                    channel(rewrite.line(), plan),
-                    rewrite.line().strip());
-        } else if (request instanceof EditRequest.Delete delete) {
-            return new ListEdit.Delete(delete.channel());
-        } else if (request instanceof EditRequest.Move move) {
-            return new ListEdit.Move(
-                    move.channel(), move.slot(), move.way() == EditRequest.Way.push ? MoveWay.PUSH : MoveWay.SWAP);
-        } else if (request instanceof EditRequest.Pin pin) {
-            return new ListEdit.Pin(pin.channel(), pin.pinned());
-        } else if (request instanceof EditRequest.LayAside aside) {
-            return new ListEdit.LayAside(
-                    aside.channel(), new Dismissal(aside.code(), field(aside.field()), aside.reason()));
-        } else if (request instanceof EditRequest.LookAgain again) {
-            return new ListEdit.LookAgain(again.channel(), again.code(), field(again.field()));
-        } else if (request instanceof EditRequest.Take take) {
-            return take(take, list, plan);
-        } else if (request instanceof EditRequest.TakeBlockOut out) {
-            return new ListEdit.TakeBlockOut(out.block());
-        }
-        return goBy((EditRequest.GoBy) request, list, plan);
+        List<ListEntry> entries =
+                put.lines().stream().map(line -> entry(line, plan)).toList();
+        return block(put.block())
+                .<ListEdit>map(name -> new ListEdit.PutBlock(name, put.slot(), entries))
+                .orElseGet(() -> new ListEdit.Put(put.slot(), entries));
     }
 
-    private ListEdit take(EditRequest.Take take, ChannelList list, BandPlan plan) {
+    /** Another line for a channel. */
+    ListEdit rewrite(EditRequest.Rewrite rewrite, ChannelList list) {
+        return new ListEdit.Rewrite(
+                rewrite.channel(),
+                channel(rewrite.line(), plans.planOf(list)),
+                rewrite.line().strip());
+    }
+
+    /** Entries of the directory as channels, alone or as a new block. */
+    ListEdit take(EditRequest.Take take, ChannelList list) {
+        BandPlan plan = plans.planOf(list);
         int slot = Optional.ofNullable(take.slot()).orElse(list.slots().first());
         List<ListEntry> entries = takes.channels(take.take(), list, plan);
         return block(take.block())
@@ -77,7 +62,9 @@ class EditReader {
                 .orElseGet(() -> new ListEdit.TakeIn(takes.recipe(take.take(), list), slot, entries));
     }
 
-    private ListEdit goBy(EditRequest.GoBy goBy, ChannelList list, BandPlan from) {
+    /** Every channel as another plan works it out. */
+    ListEdit goBy(EditRequest.GoBy goBy, ChannelList list) {
+        BandPlan from = plans.planOf(list);
         BandPlan to = plans.plan(goBy.bandPlan(), Optional.ofNullable(goBy.licence()));
         PlanChange change = PlanChange.of(list, from, to);
         return new ListEdit.GoBy(
@@ -111,7 +98,17 @@ class EditReader {
         return Optional.ofNullable(name).map(String::strip).filter(each -> !each.isEmpty());
     }
 
-    private static Field field(String name) {
+    /** Slots as they were named. */
+    static SlotRange range(EditRequest.Slots slots) {
+        try {
+            return new SlotRange(slots.first(), slots.last());
+        } catch (IllegalArgumentException wrong) {
+            throw ProblemException.refused("slots-wrong", "No such slots", wrong.getMessage() + ".");
+        }
+    }
+
+    /** A part of a channel by its name. */
+    static Field field(String name) {
         return Arrays.stream(Field.values())
                 .filter(each -> each.name().equalsIgnoreCase(name))
                 .findFirst()

@@ -11,6 +11,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -77,6 +78,36 @@ class ListController {
         int slots = Optional.ofNullable(request.slots()).orElse(USUAL_SLOTS);
         return store.create(ChannelList.empty(request.name().strip(), plan.id(), new SlotRange(0, slots - 1)))
                 .summary();
+    }
+
+    /** What a copy is called. */
+    record CopyRequest(
+            @NotBlank(message = "must not be blank") @Size(max = 60, message = "must be at most 60 characters")
+            String name) {}
+
+    /** The list as it is now once more, under another name; its history begins anew. */
+    @PostMapping("/{id}/copy")
+    @ResponseStatus(HttpStatus.CREATED)
+    ListSummary copy(@PathVariable UUID id, @Valid @RequestBody CopyRequest request) {
+        return store.create(store.get(id).list().copyNamed(request.name().strip(), 0))
+                .summary();
+    }
+
+    /** Into the bin, where it lies for 30 days. */
+    @DeleteMapping("/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void bin(@PathVariable UUID id) {
+        store.bin(id);
+    }
+
+    @GetMapping("/binned")
+    List<ListStore.BinnedList> binned() {
+        return store.binned();
+    }
+
+    @PostMapping("/{id}/bring-back")
+    ListSummary bringBack(@PathVariable UUID id) {
+        return store.bringBack(id).summary();
     }
 
     @GetMapping("/{id}")

@@ -4,6 +4,8 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
+import java.time.Instant;
+import java.util.Optional;
 import java.util.UUID;
 import reckonrod.core.list.ChannelList;
 
@@ -24,12 +26,14 @@ class ListRecord {
     private String bandPlan;
     private String licence;
     private int channels;
+    private Instant changedAt;
+    private Instant binnedAt;
 
     ListRecord() {}
 
-    ListRecord(UUID id, ChannelList list, long revisionId) {
+    ListRecord(UUID id, ChannelList list, long revisionId, Instant now) {
         this.id = id;
-        standAt(revisionId, list);
+        standAt(revisionId, list, now);
     }
 
     UUID id() {
@@ -57,10 +61,27 @@ class ListRecord {
     }
 
     ListSummary summary() {
-        return new ListSummary(id, name, channels, bandPlan, licence);
+        return new ListSummary(id, name, channels, bandPlan, licence, changedAt);
     }
 
-    final void standAt(long revision, ChannelList list) {
+    Instant changedAt() {
+        return changedAt;
+    }
+
+    Optional<Instant> binnedAt() {
+        return Optional.ofNullable(binnedAt);
+    }
+
+    void bin(Instant now) {
+        binnedAt = now;
+    }
+
+    void bringBack() {
+        binnedAt = null;
+    }
+
+    final void standAt(long revision, ChannelList list, Instant now) {
+        changedAt = now;
         revisionId = revision;
         name = list.name();
         bandPlan = list.bandPlanId();

@@ -1,6 +1,7 @@
 package reckonrod.server.lists;
 
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -8,7 +9,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.concurrent.TimeUnit;
 import java.util.function.Function;
+import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import reckonrod.core.list.ChannelList;
@@ -21,6 +24,9 @@ import reckonrod.server.problem.ProblemException;
 @Service
 @Transactional
 public class ListStore {
+    /** How long a list lies in the bin. */
+    private static final Duration IN_THE_BIN = Duration.ofDays(30);
+
     private final ListRepository lists;
     private final RevisionRepository revisions;
     private final RevisionCache cache;
@@ -42,7 +48,7 @@ public class ListStore {
     /** All lists, by name. */
     @Transactional(readOnly = true)
     public List<ListSummary> all() {
-        return lists.findAll().stream()
+        return lists.findByBinnedAtIsNull().stream()
                 .map(ListRecord::summary)
                 .sorted(Comparator.comparing(ListSummary::name))
                 .toList();
@@ -63,7 +69,7 @@ public class ListStore {
     public StoredList create(ChannelList list, Optional<UUID> home) {
         UUID id = UUID.randomUUID();
         RevisionRecord first = revisions.save(RevisionRecord.first(id, list, "Begin " + list.name(), clock.instant()));
-        ListRecord record = new ListRecord(id, list, first.id());
+        ListRecord record = new ListRecord(id, list, first.id(), clock.instant());
         home.ifPresent(record::comesFrom);
         return stored(lists.saveAndFlush(record));
     }
@@ -83,7 +89,7 @@ public class ListStore {
         RevisionRecord parent = revisions.findById(record.revisionId()).orElseThrow();
         RevisionRecord next = revisions.save(parent.next(now, done.list(), done.summary(), clock.instant()));
         cache.put(next.id(), done.list());
-        record.standAt(next.id(), done.list());
+        record.standAt(next.id(), done.list(), clock.instant());
         return new ChangedList(stored(lists.saveAndFlush(record)), done.slot(), done.summary());
     }
 
@@ -99,7 +105,7 @@ public class ListStore {
     @Transactional(readOnly = true)
     public Map<String, String> channelsByEntry() {
         Map<String, String> channels = new HashMap<>();
-        for (ListRecord record : lists.findAll()) {
+        for (ListRecord record : lists.findByBinnedAtIsNull()) {
             list(record.revisionId()).entries().forEach((slot, entry) -> {
                 if (!entry.directoryId().isEmpty()) {
                     channels.putIfAbsent(
@@ -108,6 +114,47 @@ public class ListStore {
             });
         }
         return channels;
+    }
+
+    /** Puts a list into the bin. One that lies there already stays as it is. */
+    public void bin(UUID id) {
+        ListRecord record = known(id);
+        if (record.binnedAt().isEmpty()) {
+            record.bin(clock.instant());
+        }
+    }
+
+    /** Brings a list back out of the bin; it is as it was, with all its history. */
+    public StoredList bringBack(UUID id) {
+        ListRecord record = known(id);
+        record.bringBack();
+        return stored(lists.saveAndFlush(record));
+    }
+
+    /**
+     * A list in the bin.
+     *
+     * @param goneAt when it goes for good
+     */
+    public record BinnedList(UUID id, String name, int channels, Instant binnedAt, Instant goneAt) {}
+
+    /** What lies in the bin, the latest first. */
+    @Transactional(readOnly = true)
+    public List<BinnedList> binned() {
+        return lists.findByBinnedAtIsNotNullOrderByBinnedAtDesc().stream()
+                .map(each -> new BinnedList(
+                        each.id(),
+                        each.name(),
+                        each.summary().channels(),
+                        each.binnedAt().orElseThrow(),
+                        each.binnedAt().orElseThrow().plus(IN_THE_BIN)))
+                .toList();
+    }
+
+    /** Empties the bin of what has lain there for 30 days. */
+    @Scheduled(initialDelay = 1, fixedDelay = 60, timeUnit = TimeUnit.MINUTES)
+    public void sweepTheBin() {
+        lists.deleteAll(lists.findByBinnedAtBefore(clock.instant().minus(IN_THE_BIN)));
     }
 
     /** Takes the newest change back. */
@@ -152,7 +199,7 @@ public class ListStore {
     private StoredList moveTo(ListRecord record, Optional<Long> revision, String otherwise) {
         Long to = revision.orElseThrow(
                 () -> ProblemException.refused("nothing-to-move-to", "That cannot be done", otherwise));
-        record.standAt(to, list(to));
+        record.standAt(to, list(to), clock.instant());
         return stored(lists.saveAndFlush(record));
     }
 
@@ -170,6 +217,15 @@ public class ListStore {
     }
 
     private ListRecord record(UUID id) {
+        ListRecord record = known(id);
+        if (record.binnedAt().isPresent()) {
+            throw ProblemException.notFound(
+                    "\"" + record.name() + "\" lies in the bin. Bring it back on the page of lists to go on with it.");
+        }
+        return record;
+    }
+
+    private ListRecord known(UUID id) {
         return lists.findById(id)
                 .orElseThrow(() -> ProblemException.notFound("There is no list " + id + "; it may have been deleted."));
     }
@@ -195,6 +251,7 @@ public class ListStore {
                 list(record.revisionId()),
                 Optional.ofNullable(record.homeId()),
                 Optional.ofNullable(title.parentId()).map(parent -> title.summary()),
-                revisions.next(record.revisionId()).map(Title::summary));
+                revisions.next(record.revisionId()).map(Title::summary),
+                record.changedAt());
     }
 }

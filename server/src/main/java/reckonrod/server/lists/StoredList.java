@@ -1,5 +1,6 @@
 package reckonrod.server.lists;
 
+import java.time.Instant;
 import java.util.Optional;
 import java.util.UUID;
 import reckonrod.core.list.ChannelList;
@@ -11,11 +12,18 @@ import reckonrod.core.list.ChannelList;
  * @param homeId the list that it was made from; absent for most
  * @param undo what undo would take back
  * @param redo what redo would do again
+ * @param changedAt when it was changed last
  */
 public record StoredList(
-        UUID id, long version, ChannelList list, Optional<UUID> homeId, Optional<String> undo, Optional<String> redo) {
+        UUID id,
+        long version,
+        ChannelList list,
+        Optional<UUID> homeId,
+        Optional<String> undo,
+        Optional<String> redo,
+        Instant changedAt) {
     /** What the list of lists tells of it. */
     public ListSummary summary() {
-        return new ListSummary(id, list.name(), list.entries().size(), list.bandPlanId(), list.licence());
+        return new ListSummary(id, list.name(), list.entries().size(), list.bandPlanId(), list.licence(), changedAt);
     }
 }

@@ -1,0 +1,238 @@
+package reckonrod.core.list;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.NavigableMap;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.function.Function;
+import java.util.stream.Stream;
+
+/** The work on the blocks of one list. A channel that would have to leave its slot and is pinned to it stops all of it. */
+final class BlockWork {
+    private final ChannelList list;
+
+    BlockWork(ChannelList list) {
+        this.list = list;
+    }
+
+    ListChange add(String name, SlotRange slots) {
+        return nameFault(name, Optional.empty())
+                .or(() -> spanFault(slots, Optional.empty()))
+                .<ListChange>map(ListChange.Refused::new)
+                .orElseGet(() -> {
+                    List<Block> next = new ArrayList<>(list.blocks());
+                    next.add(new Block(name.strip(), slots));
+                    int inside = channelsIn(slots).size();
+                    return changed(next, "Add block " + name.strip() + " at " + slots + holding(inside), slots.first());
+                });
+    }
+
+    ListChange rename(String name, String next) {
+        return with(
+                name,
+                block -> nameFault(next, Optional.of(block))
+                        .<ListChange>map(ListChange.Refused::new)
+                        .orElseGet(() -> changed(
+                                replaced(block, List.of(new Block(next.strip(), block.slots()))),
+                                "Call block " + name + " " + next.strip(),
+                                block.slots().first())));
+    }
+
+    ListChange resize(String name, SlotRange slots) {
+        return with(
+                name,
+                block -> spanFault(slots, Optional.of(block))
+                        .<ListChange>map(ListChange.Refused::new)
+                        .orElseGet(() -> {
+                            long out = channelsIn(block.slots()).keySet().stream()
+                                    .filter(slot -> !slots.contains(slot))
+                                    .count();
+                            String leaving = out == 0
+                                    ? ""
+                                    : "; " + out + (out == 1 ? " channel stands" : " channels stand")
+                                            + " outside of it now";
+                            return changed(
+                                    replaced(block, List.of(new Block(name, slots))),
+                                    "Block " + name + " has slots " + slots + leaving,
+                                    slots.first());
+                        }));
+    }
+
+    ListChange split(String name, int at, String second) {
+        return with(name, block -> {
+            SlotRange slots = block.slots();
+            if (at <= slots.first() || at > slots.last()) {
+                return new ListChange.Refused("Block " + name + " has slots " + slots + "; it can be split from slot "
+                        + (slots.first() + 1) + " on, not at " + at + ".");
+            }
+            return nameFault(second, Optional.empty())
+                    .<ListChange>map(ListChange.Refused::new)
+                    .orElseGet(() -> changed(
+                            replaced(
+                                    block,
+                                    List.of(
+                                            new Block(name, new SlotRange(slots.first(), at - 1)),
+                                            new Block(second.strip(), new SlotRange(at, slots.last())))),
+                            "Split block " + name + ": " + second.strip() + " begins at slot " + at,
+                            at));
+        });
+    }
+
+    ListChange merge(String name) {
+        return with(name, block -> {
+            int place = list.blocks().indexOf(block);
+            if (place == list.blocks().size() - 1) {
+                return new ListChange.Refused("No block follows " + name + ", so there is none to join it with.");
+            }
+            Block following = list.blocks().get(place + 1);
+            SlotRange both =
+                    new SlotRange(block.slots().first(), following.slots().last());
+            List<Block> next = new ArrayList<>(list.blocks());
+            next.remove(following);
+            next.set(place, new Block(name, both));
+            return changed(next, "Join block " + following.name() + " to " + name, both.first());
+        });
+    }
+
+    /** The block goes; its channels stay in their slots. */
+    ListChange remove(String name) {
+        return with(
+                name,
+                block -> changed(
+                        replaced(block, List.of()),
+                        "Remove block " + name + ", its channels stay",
+                        block.slots().first()));
+    }
+
+    /**
+     * The block goes to another place with all in it, and what stands between gives way by as many slots.
+     *
+     * @param first the slot that it begins at afterwards
+     */
+    ListChange move(String name, int first) {
+        return with(name, block -> {
+            SlotRange from = block.slots();
+            int last = first + from.count() - 1;
+            if (!list.slots().contains(first) || !list.slots().contains(last)) {
+                return new ListChange.Refused("The list has slots " + list.slots() + "; a block of " + from.count()
+                        + " slots cannot begin at " + first + ".");
+            }
+            if (first == from.first()) {
+                return new ListChange.Refused("Block " + name + " begins at slot " + first + " already.");
+            }
+            SlotRange between = first < from.first()
+                    ? new SlotRange(first, from.first() - 1)
+                    : new SlotRange(from.last() + 1, last);
+            int ownStep = first - from.first();
+            int theirStep = first < from.first() ? from.count() : -from.count();
+            return cutFault(block, between)
+                    .or(() -> pinFault(new SlotRange(Math.min(first, from.first()), Math.max(last, from.last()))))
+                    .<ListChange>map(ListChange.Refused::new)
+                    .orElseGet(() -> moved(block, between, ownStep, theirStep));
+        });
+    }
+
+    private ListChange moved(Block block, SlotRange between, int ownStep, int theirStep) {
+        Function<Integer, Integer> to = slot ->
+                block.slots().contains(slot) ? slot + ownStep : between.contains(slot) ? slot + theirStep : slot;
+        NavigableMap<Integer, ListEntry> entries = new TreeMap<>();
+        list.entries().forEach((slot, entry) -> entries.put(to.apply(slot), entry));
+        List<Block> blocks = list.blocks().stream()
+                .map(each -> new Block(
+                        each.name(),
+                        new SlotRange(
+                                to.apply(each.slots().first()),
+                                to.apply(each.slots().last()))))
+                .toList();
+        int first = block.slots().first() + ownStep;
+        int giving = channelsIn(between).size();
+        return new ListChange.Changed(
+                list.arranged(sorted(blocks), entries),
+                "Move block " + block.name() + " to slot " + first
+                        + (giving == 0
+                                ? ""
+                                : "; " + giving + (giving == 1 ? " channel gives" : " channels give") + " way"),
+                first);
+    }
+
+    /** Another block that would be torn apart. */
+    private Optional<String> cutFault(Block block, SlotRange between) {
+        return list.blocks().stream()
+                .filter(each -> !each.equals(block) && each.slots().overlaps(between))
+                .filter(each -> !between.contains(each.slots().first())
+                        || !between.contains(each.slots().last()))
+                .findFirst()
+                .map(each -> "Block " + block.name() + " would come to stand in the middle of block " + each.name()
+                        + ", which has slots " + each.slots() + ". Move it before or behind that one.");
+    }
+
+    private Optional<String> pinFault(SlotRange moving) {
+        List<String> pinned = channelsIn(moving).entrySet().stream()
+                .filter(each -> each.getValue().pinned())
+                .map(each -> each.getValue().channel().label() + " (slot " + each.getKey() + ")")
+                .toList();
+        return pinned.isEmpty()
+                ? Optional.empty()
+                : Optional.of(String.join(", ", pinned) + (pinned.size() == 1 ? " is" : " are")
+                        + " pinned and would have to move. Unpin first, or choose another place.");
+    }
+
+    private Map<Integer, ListEntry> channelsIn(SlotRange slots) {
+        return list.entries().subMap(slots.first(), true, slots.last(), true);
+    }
+
+    private Optional<String> nameFault(String name, Optional<Block> own) {
+        if (name.isBlank()) {
+            return Optional.of("A block needs a name.");
+        }
+        return list.blocks().stream()
+                .filter(each -> !Optional.of(each).equals(own))
+                .filter(each -> each.name().equalsIgnoreCase(name.strip()))
+                .findFirst()
+                .map(each -> "There is a block " + each.name() + " already, at " + each.slots()
+                        + ". Blocks are told apart by their names; choose another.");
+    }
+
+    private Optional<String> spanFault(SlotRange slots, Optional<Block> own) {
+        if (!list.slots().contains(slots.first()) || !list.slots().contains(slots.last())) {
+            return Optional.of("The list has slots " + list.slots() + "; a block at " + slots + " does not fit in.");
+        }
+        return list.blocks().stream()
+                .filter(each -> !Optional.of(each).equals(own))
+                .filter(each -> each.slots().overlaps(slots))
+                .findFirst()
+                .map(each -> "Slots " + slots + " and block " + each.name() + " at " + each.slots()
+                        + " have slots in common. Choose others, or make that block smaller first.");
+    }
+
+    private ListChange with(String name, Function<Block, ListChange> work) {
+        return list.blocks().stream()
+                .filter(each -> each.name().equals(name))
+                .findFirst()
+                .map(work)
+                .orElseGet(() -> new ListChange.Refused("There is no block \"" + name + "\" in this list any more."));
+    }
+
+    private List<Block> replaced(Block block, List<Block> instead) {
+        return list.blocks().stream()
+                .flatMap(each -> each.equals(block) ? instead.stream() : Stream.of(each))
+                .toList();
+    }
+
+    private static List<Block> sorted(List<Block> blocks) {
+        return blocks.stream()
+                .sorted(Comparator.comparingInt(each -> each.slots().first()))
+                .toList();
+    }
+
+    private ListChange changed(List<Block> blocks, String summary, int lookAt) {
+        return new ListChange.Changed(list.arranged(sorted(blocks), list.entries()), summary, lookAt);
+    }
+
+    private static String holding(int channels) {
+        return channels == 0 ? "" : ", around " + channels + (channels == 1 ? " channel" : " channels");
+    }
+}

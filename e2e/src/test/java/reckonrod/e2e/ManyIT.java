@@ -1,0 +1,116 @@
+package reckonrod.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.KeyboardModifier;
+import java.util.List;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+
+/** Several channels at once, blocks, and lists that come and go. */
+class ManyIT extends BrowserTest {
+    @AfterEach
+    void asBefore() {
+        undoAll();
+    }
+
+    private static Locator marked(Page page) {
+        return page.getByRole(AriaRole.TOOLBAR, new Page.GetByRoleOptions().setName("Marked channels"));
+    }
+
+    @Test
+    void markedChannelsMoveSortAndGoTogetherAndOneUndoBringsThemBack() {
+        Page page = page("/arrange");
+        row(page, 5).click();
+        page.keyboard().press(" ");
+        page.keyboard().press("Shift+ArrowDown");
+        page.keyboard().press("Shift+ArrowDown");
+        assertThat(marked(page)).containsText("3 channels marked");
+        row(page, 12).click(new Locator.ClickOptions().setModifiers(List.of(KeyboardModifier.CONTROL)));
+        assertThat(marked(page)).containsText("4 channels marked");
+        page.locator(".row.free[data-slot='4'], .row.channel[data-slot='4']").click();
+        page.keyboard().press("m");
+        assertThat(page.locator(".notice")).containsText("Move 4 channels to slot");
+        page.keyboard().press("Control+z");
+        assertThat(row(page, 12)).containsText("START");
+
+        page.keyboard().press("o");
+        page.getByText("by name").click();
+        assertThat(page.locator(".notice")).containsText("Order 4 channels by name");
+        assertThat(row(page, 12)).containsText("VELLAN HL");
+        page.keyboard().press("Control+z");
+        assertThat(row(page, 12)).containsText("START");
+        page.keyboard().press("Escape");
+        assertThat(marked(page)).hasCount(0);
+
+        page.keyboard().press("Control+a");
+        page.keyboard().press("Delete");
+        assertThat(page.locator(".notice")).containsText("stayed, being pinned");
+        assertThat(row(page, 12)).hasCount(0);
+        assertThat(row(page, 0)).isVisible();
+        page.keyboard().press("Control+z");
+        assertThat(row(page, 12)).containsText("START");
+    }
+
+    @Test
+    void aBlockIsMadeCalledMovedAndRemovedByItsKey() {
+        Page page = page("/arrange");
+        row(page, 14).click();
+        page.keyboard().press("b");
+        Locator dialog = page.getByRole(AriaRole.DIALOG);
+        assertThat(page.getByLabel("New block")).isFocused();
+        page.keyboard().type("Spare\n");
+        assertThat(page.getByLabel("First slot of Spare")).hasValue("50");
+        page.getByLabel("Last slot of Spare").fill("52");
+        page.getByLabel("Last slot of Spare").press("Enter");
+        assertThat(page.locator(".notice")).containsText("Block Spare has slots 50–52");
+        page.getByLabel("Last slot of Spare").fill("5x");
+        page.getByLabel("Last slot of Spare").press("Enter");
+        assertThat(page.getByLabel("Last slot of Spare")).hasValue("52");
+        page.getByLabel("Name of block Spare").fill("calling");
+        page.getByLabel("Name of block Spare").press("Enter");
+        assertThat(page.locator(".notice [role=alert]")).containsText("There is a block Calling already");
+        AccessibilityIT.check(page);
+
+        page.getByLabel("What to do with Calling").click();
+        page.getByText("Move behind Round").click();
+        assertThat(page.locator(".notice [role=alert]")).containsText("pinned and would have to move");
+        page.getByLabel("What to do with Round · 2 m").click();
+        page.getByText("Split at the cursor, slot 14").click();
+        assertThat(page.getByLabel("First slot of Round · 2 m 2")).hasValue("14");
+        button(page, "Close").click();
+        assertThat(dialog).hasCount(0);
+        assertThat(page.locator(".row.block[data-slot='14']")).containsText("Round · 2 m 2");
+        page.keyboard().press("Control+z");
+        assertThat(page.locator(".row.block[data-slot='14']")).hasCount(0);
+    }
+
+    @Test
+    void aListIsCopiedRenamedDeletedAndBroughtBack() {
+        Page page = page("/lists");
+        button(page, "Copy Vellan home").click();
+        assertThat(page.getByLabel("Name")).hasValue("Vellan home copy");
+        page.getByLabel("Name").fill("Zz for the ferry");
+        page.keyboard().press("Enter");
+        assertThat(page.locator("tbody tr").first()).containsText("Zz for the ferry");
+        button(page, "Rename Zz for the ferry").click();
+        page.getByLabel("Name").fill("Zz ferry");
+        page.keyboard().press("Enter");
+        button(page, "Delete Zz ferry").click();
+        assertThat(page.locator(".notice")).containsText("lies in the bin for 30 days");
+        AccessibilityIT.check(page);
+        button(page, "Bring Zz ferry back").click();
+        page.locator("button.link", new Page.LocatorOptions().setHasText("Zz ferry"))
+                .click();
+        assertThat(page.locator(".page-bar h1")).hasText("Zz ferry");
+        assertThat(row(page, 5)).containsText("OSTREY N");
+        page.navigate(address() + "/lists");
+        button(page, "Delete Zz ferry").click();
+        assertThat(button(page, "Bring Zz ferry back")).isVisible();
+        page.navigate(address() + "/arrange");
+        assertThat(page.locator(".page-bar h1")).hasText("Vellan home");
+    }
+}

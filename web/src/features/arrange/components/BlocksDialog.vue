@@ -1,0 +1,92 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import type { ListView } from '@/shared/api/client'
+import type { useListChanges } from '@/shared/list/useListChanges'
+import FieldRow from '@/shared/ui/FieldRow.vue'
+import FigureField from '@/shared/ui/FigureField.vue'
+import SheetDialog from '@/shared/ui/SheetDialog.vue'
+import SheetTable from '@/shared/ui/SheetTable.vue'
+import BlockRow from './BlockRow.vue'
+
+/** The blocks of the list: made, called, sized, moved, split, joined and removed. Each change can be undone by itself. */
+const props = defineProps<{
+  list: ListView
+  cursor: number
+  changes: ReturnType<typeof useListChanges>
+}>()
+const open = defineModel<boolean>({ required: true })
+
+const name = ref('')
+const first = ref(0)
+const last = ref(0)
+const channelsIn = (from: number, to: number) =>
+  props.list.rows.filter((row) => from <= row.slot && row.slot <= to).length
+/** The slots around the cursor that no block claims. */
+const free = computed(() => {
+  const claimed = (slot: number) =>
+    props.list.blocks.some((each) => each.firstSlot <= slot && slot <= each.lastSlot)
+  let from = props.cursor
+  while (claimed(from) && from < props.list.lastSlot) from++
+  let to = from
+  while (to < props.list.lastSlot && to - from < 9 && !claimed(to + 1)) to++
+  return { from, to }
+})
+watch(
+  () => [open.value, props.list.version],
+  () => {
+    name.value = ''
+    first.value = free.value.from
+    last.value = free.value.to
+  },
+  { immediate: true },
+)
+async function add() {
+  const slots = { first: first.value, last: last.value }
+  await props.changes.say({ kind: 'add-block', block: name.value, slots })
+}
+</script>
+
+<template>
+  <SheetDialog v-model="open" title="Blocks" :width="760" @submit="add">
+    <p class="quiet">
+      A block is a run of slots with a name. Channels keep their slots unless a block is moved; then what
+      stands between gives way.
+    </p>
+    <SheetTable v-if="list.blocks.length" label="Blocks">
+      <thead>
+        <tr>
+          <th scope="col">Name</th>
+          <th scope="col">First slot</th>
+          <th scope="col">Last slot</th>
+          <th scope="col" class="figure">Channels</th>
+          <th scope="col"><span class="unseen">What to do</span></th>
+        </tr>
+      </thead>
+      <tbody>
+        <BlockRow
+          v-for="(each, i) in list.blocks"
+          :key="each.name + each.firstSlot"
+          :block="each"
+          :channels="channelsIn(each.firstSlot, each.lastSlot)"
+          :before="list.blocks[i - 1]"
+          :after="list.blocks[i + 1]"
+          :cursor="cursor"
+          @change="(edit) => changes.say(edit)"
+        />
+      </tbody>
+    </SheetTable>
+    <FieldRow>
+      <v-text-field v-model="name" label="New block" maxlength="60" data-first />
+      <FigureField
+        v-model="first"
+        class="short"
+        label="From slot"
+        :min="list.firstSlot"
+        :max="list.lastSlot"
+      />
+      <FigureField v-model="last" class="short" label="To slot" :min="list.firstSlot" :max="list.lastSlot" />
+      <v-btn type="submit" color="primary" variant="flat" :disabled="!name.trim()">Add block</v-btn>
+    </FieldRow>
+    <template #acts><v-btn @click="open = false">Close</v-btn></template>
+  </SheetDialog>
+</template>

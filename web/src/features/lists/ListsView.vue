@@ -1,0 +1,68 @@
+<script setup lang="ts">
+import { computed, defineAsyncComponent, ref } from 'vue'
+import { useRouter } from 'vue-router'
+import PageBar from '@/shared/ui/PageBar.vue'
+import { useAsked } from '@/shared/ui/useAsked'
+import { counted } from '@/shared/words'
+import BinTable from './components/BinTable.vue'
+import ListTable from './components/ListTable.vue'
+import { useAllLists, type ListSummary } from './composables/useAllLists'
+
+const NewListDialog = defineAsyncComponent(() => import('@/shared/list/NewListDialog.vue'))
+const NameDialog = defineAsyncComponent(() => import('./components/NameDialog.vue'))
+
+const { rows, binned, openId, choose, error, copy, rename, bin, bringBack } = useAllLists()
+const router = useRouter()
+function open(list: ListSummary) {
+  choose(list.id)
+  void router.push({ name: 'arrange' })
+}
+
+const naming = ref<{ list: ListSummary; copies: boolean } | null>(null)
+const isNaming = computed({
+  get: () => naming.value !== null,
+  set: (now: boolean) => {
+    if (!now) naming.value = null
+  },
+})
+const asked = useAsked(isNaming)
+const making = ref(false)
+const askedNew = useAsked(making)
+const done = async (name: string) => {
+  const now = naming.value
+  return now !== null && (now.copies ? copy(now.list, name) : rename(now.list, name))
+}
+</script>
+
+<template>
+  <PageBar title="Lists">
+    <span class="quiet">{{ counted(rows.length, 'list') }}, the one used last first</span>
+    <template #acts>
+      <v-btn color="primary" variant="flat" @click="making = true">New list</v-btn>
+    </template>
+  </PageBar>
+  <div class="pad stack">
+    <p v-if="error" role="alert" class="wrong">{{ error.message }}</p>
+    <ListTable
+      :rows="rows"
+      :open-id="openId"
+      @open="open"
+      @rename="(list) => (naming = { list, copies: false })"
+      @copy="(list) => (naming = { list, copies: true })"
+      @bin="bin"
+    />
+    <p v-if="!rows.length" class="quiet">
+      There is no list. “New list” makes one; what was deleted lies in the bin below for 30 days.
+    </p>
+    <BinTable v-if="binned?.length" :binned="binned" @bring-back="bringBack" />
+  </div>
+  <NewListDialog v-if="askedNew" v-model="making" @made="choose" />
+  <NameDialog
+    v-if="asked"
+    v-model="isNaming"
+    :title="naming?.copies ? `Copy ${naming.list.name}` : `Rename ${naming?.list.name ?? ''}`"
+    :act="naming?.copies ? 'Make the copy' : 'Rename'"
+    :first="naming?.copies ? `${naming.list.name} copy`.slice(0, 60) : (naming?.list.name ?? '')"
+    :done="done"
+  />
+</template>

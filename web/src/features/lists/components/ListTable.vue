@@ -1,0 +1,57 @@
+<script setup lang="ts">
+import SheetTable from '@/shared/ui/SheetTable.vue'
+import { moment } from '@/shared/words'
+import type { ListSummary, useAllLists } from '../composables/useAllLists'
+
+/** Every list with its plan, its size, and the radios that hold it. */
+defineProps<{ rows: ReturnType<typeof useAllLists>['rows']['value']; openId: string | null }>()
+const emit = defineEmits<{
+  open: [list: ListSummary]
+  rename: [list: ListSummary]
+  copy: [list: ListSummary]
+  bin: [list: ListSummary]
+}>()
+</script>
+
+<template>
+  <SheetTable label="Lists">
+    <thead>
+      <tr>
+        <th scope="col">List</th>
+        <th scope="col" class="figure">Channels</th>
+        <th scope="col">Band plan</th>
+        <th scope="col">Loaded in</th>
+        <th scope="col">Changed</th>
+        <th scope="col"><span class="unseen">What to do</span></th>
+      </tr>
+    </thead>
+    <tbody>
+      <tr v-for="{ list, plan, radios } in rows" :key="list.id" class="middle">
+        <th scope="row">
+          <button type="button" class="link" @click="emit('open', list)">{{ list.name }}</button>
+          <span v-if="list.id === openId" class="quiet small"> open</span>
+        </th>
+        <td class="figure">{{ list.channels }}</td>
+        <td>{{ plan }}</td>
+        <td>{{ radios.map((each) => each.name).join(', ') || 'no radio' }}</td>
+        <td class="mono">{{ moment(list.changedAt) }}</td>
+        <td class="end">
+          <div class="acts">
+            <v-btn size="small" :aria-label="`Rename ${list.name}`" @click="emit('rename', list)"
+              >Rename</v-btn
+            >
+            <v-btn size="small" :aria-label="`Copy ${list.name}`" @click="emit('copy', list)">Copy</v-btn>
+            <v-btn size="small" :aria-label="`Delete ${list.name}`" @click="emit('bin', list)">Delete</v-btn>
+          </div>
+        </td>
+      </tr>
+    </tbody>
+  </SheetTable>
+</template>
+
+<style scoped>
+.acts {
+  flex-wrap: nowrap;
+  justify-content: end;
+}
+</style>

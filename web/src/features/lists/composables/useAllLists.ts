@@ -1,0 +1,78 @@
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { computed } from 'vue'
+import { api, unwrap, type Schemas } from '@/shared/api/client'
+import { usePlans, useRadios } from '@/shared/api/queries'
+import { useNotice } from '@/shared/composables/useNotice'
+import { useOpenList } from '@/shared/composables/useOpenList'
+
+export type ListSummary = Schemas['ListSummary']
+export type BinnedList = Schemas['BinnedList']
+
+/** All lists with what hangs on them, those in the bin, and what can be done with them. */
+export function useAllLists() {
+  const cache = useQueryClient()
+  const { tell, tellProblem } = useNotice()
+  const { lists, openId, choose, error } = useOpenList()
+  const { data: radios } = useRadios()
+  const { data: plans } = usePlans()
+  const { data: binned } = useQuery({
+    queryKey: ['binned'],
+    queryFn: () => unwrap(api.GET('/api/lists/binned')),
+  })
+  /** The one that was used last comes first. */
+  const rows = computed(() =>
+    [...(lists.value ?? [])]
+      .sort((a, b) => b.changedAt.localeCompare(a.changedAt))
+      .map((list) => ({
+        list,
+        plan: plans.value?.find((each) => each.id === list.bandPlan)?.title ?? list.bandPlan,
+        radios: radios.value?.filter((each) => each.loaded?.listName === list.name) ?? [],
+      })),
+  )
+
+  /** Does it; what is shown is asked for anew. Whether it went well. */
+  async function does(work: () => Promise<unknown>, said: string) {
+    try {
+      await work()
+      tell(said)
+      return true
+    } catch (cause) {
+      tellProblem(cause)
+      return false
+    } finally {
+      await Promise.all(
+        ['lists', 'binned', 'list'].map((key) => cache.invalidateQueries({ queryKey: [key] })),
+      )
+    }
+  }
+  const path = (id: string) => ({ params: { path: { id } } })
+  return {
+    rows,
+    binned,
+    openId,
+    choose,
+    error,
+    copy: (list: ListSummary, name: string) =>
+      does(
+        () => unwrap(api.POST('/api/lists/{id}/copy', { ...path(list.id), body: { name } })),
+        `${name} is a copy of ${list.name}`,
+      ),
+    rename: (list: ListSummary, name: string) =>
+      does(async () => {
+        const { version } = await unwrap(api.GET('/api/lists/{id}', path(list.id)))
+        await unwrap(
+          api.POST('/api/lists/{id}/changes', {
+            ...path(list.id),
+            body: { baseVersion: version, edits: [{ kind: 'rename', name }] },
+          }),
+        )
+      }, `${list.name} is called ${name} now`),
+    bin: (list: ListSummary) =>
+      does(
+        () => unwrap(api.DELETE('/api/lists/{id}', path(list.id))),
+        `${list.name} lies in the bin for 30 days`,
+      ),
+    bringBack: (list: BinnedList) =>
+      does(() => unwrap(api.POST('/api/lists/{id}/bring-back', path(list.id))), `${list.name} is back`),
+  }
+}
