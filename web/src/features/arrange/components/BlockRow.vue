@@ -12,7 +12,7 @@ const props = defineProps<{
   after: Block | undefined
   cursor: number
 }>()
-const emit = defineEmits<{ change: [edit: Edit] }>()
+const emit = defineEmits<{ change: [edit: Edit]; order: [by: Block['order']] }>()
 const name = ref('')
 const first = ref('')
 const last = ref('')
@@ -34,6 +34,13 @@ function size() {
   else if (slots.first !== props.block.firstSlot || slots.last !== props.block.lastSlot)
     emit('change', { kind: 'resize-block', block: block.value, slots })
 }
+const ORDERS = [
+  { value: '', title: 'as placed' },
+  { value: 'frequency', title: 'by frequency' },
+  { value: 'name', title: 'by name' },
+  { value: 'use', title: 'by use' },
+  { value: 'talk_tone', title: 'by talk tone' },
+] as const
 const acts = computed(() => {
   const { before, after, cursor } = props
   const inside = props.block.firstSlot < cursor && cursor <= props.block.lastSlot
@@ -91,6 +98,15 @@ const acts = computed(() => {
       />
     </td>
     <td class="figure">{{ channels }}</td>
+    <td>
+      <v-select
+        class="order"
+        :model-value="props.block.order ?? ''"
+        :items="ORDERS"
+        :aria-label="`Order of ${block}`"
+        @update:model-value="(by: string) => emit('order', (by || null) as Block['order'])"
+      />
+    </td>
     <td class="end">
       <v-menu>
         <template #activator="{ props: opens }">
@@ -121,5 +137,8 @@ const acts = computed(() => {
 }
 .slot {
   width: 84px;
+}
+.order {
+  width: 148px;
 }
 </style>

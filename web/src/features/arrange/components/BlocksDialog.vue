@@ -6,6 +6,7 @@ import FieldRow from '@/shared/ui/FieldRow.vue'
 import FigureField from '@/shared/ui/FigureField.vue'
 import SheetDialog from '@/shared/ui/SheetDialog.vue'
 import SheetTable from '@/shared/ui/SheetTable.vue'
+import { usePreview } from '../composables/usePreview'
 import BlockRow from './BlockRow.vue'
 
 /** The blocks of the list: made, called, sized, moved, split, joined and removed. Each change can be undone by itself. */
@@ -40,6 +41,11 @@ watch(
   },
   { immediate: true },
 )
+const { preview, refused, ask, set, forget } = usePreview(
+  () => props.list,
+  (edit) => props.changes.say(edit),
+)
+watch(open, forget)
 async function add() {
   const slots = { first: first.value, last: last.value }
   await props.changes.say({ kind: 'add-block', block: name.value, slots })
@@ -47,18 +53,19 @@ async function add() {
 </script>
 
 <template>
-  <SheetDialog v-model="open" title="Blocks" :width="760" @submit="add">
+  <SheetDialog v-model="open" title="Blocks" :width="860" @submit="add">
     <p class="quiet">
       A block is a run of slots with a name. Channels keep their slots unless a block is moved; then what
       stands between gives way.
     </p>
-    <SheetTable v-if="list.blocks.length" label="Blocks">
+    <SheetTable v-if="list.blocks.length" label="Blocks of the list">
       <thead>
         <tr>
           <th scope="col">Name</th>
           <th scope="col">First slot</th>
           <th scope="col">Last slot</th>
           <th scope="col" class="figure">Channels</th>
+          <th scope="col">Kept in order</th>
           <th scope="col"><span class="unseen">What to do</span></th>
         </tr>
       </thead>
@@ -72,9 +79,30 @@ async function add() {
           :after="list.blocks[i + 1]"
           :cursor="cursor"
           @change="(edit) => changes.say(edit)"
+          @order="(by) => ask({ kind: 'keep-order', block: each.name, by })"
         />
       </tbody>
     </SheetTable>
+    <section v-if="preview" class="asked stack" role="status">
+      <p>
+        <b>{{ preview.said }}.</b>
+        {{
+          preview.moves.length
+            ? 'Channels go elsewhere:'
+            : 'No channel moves now; later ones find their place.'
+        }}
+      </p>
+      <p v-if="preview.moves.length" class="mono">
+        <span v-for="(it, i) in preview.moves" :key="i">
+          {{ it.label }} {{ it.from }}→{{ it.to }}{{ i < preview.moves.length - 1 ? ', ' : '' }}</span
+        >
+      </p>
+      <div class="acts">
+        <v-btn color="primary" variant="flat" @click="set">Keep it so</v-btn>
+        <v-btn @click="forget">Leave it</v-btn>
+      </div>
+    </section>
+    <p v-if="refused" class="wrong" role="alert">{{ refused }}</p>
     <FieldRow>
       <v-text-field v-model="name" label="New block" maxlength="60" data-first />
       <FigureField
@@ -90,3 +118,10 @@ async function add() {
     <template #acts><v-btn @click="open = false">Close</v-btn></template>
   </SheetDialog>
 </template>
+
+<style scoped>
+.asked {
+  border-left: 3px solid var(--primary);
+  padding-left: 12px;
+}
+</style>

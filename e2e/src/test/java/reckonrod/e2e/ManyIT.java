@@ -21,6 +21,11 @@ class ManyIT extends BrowserTest {
         return page.getByRole(AriaRole.TOOLBAR, new Page.GetByRoleOptions().setName("Marked channels"));
     }
 
+    private static Locator nameField(Page page) {
+        return page.getByRole(
+                AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName("Name").setExact(true));
+    }
+
     @Test
     void markedChannelsMoveSortAndGoTogetherAndOneUndoBringsThemBack() {
         Page page = page("/arrange");
@@ -75,6 +80,11 @@ class ManyIT extends BrowserTest {
         assertThat(page.locator(".notice [role=alert]")).containsText("There is a block Calling already");
         AccessibilityIT.check(page);
 
+        choose(page, "Order of Round · 2 m", "by name");
+        assertThat(dialog).containsText("Keep block Round · 2 m in order by name");
+        assertThat(dialog).containsText("FINISH 13→");
+        button(page, "Keep it so").click();
+        assertThat(page.locator(".notice")).containsText("kept by name");
         page.getByLabel("What to do with Calling").click();
         page.getByText("Move behind Round").click();
         assertThat(page.locator(".notice [role=alert]")).containsText("pinned and would have to move");
@@ -92,12 +102,12 @@ class ManyIT extends BrowserTest {
     void aListIsCopiedRenamedDeletedAndBroughtBack() {
         Page page = page("/lists");
         button(page, "Copy Vellan home").click();
-        assertThat(page.getByLabel("Name")).hasValue("Vellan home copy");
-        page.getByLabel("Name").fill("Zz for the ferry");
+        assertThat(nameField(page)).hasValue("Vellan home copy");
+        nameField(page).fill("Zz for the ferry");
         page.keyboard().press("Enter");
         assertThat(page.locator("tbody tr").first()).containsText("Zz for the ferry");
         button(page, "Rename Zz for the ferry").click();
-        page.getByLabel("Name").fill("Zz ferry");
+        nameField(page).fill("Zz ferry");
         page.keyboard().press("Enter");
         button(page, "Delete Zz ferry").click();
         assertThat(page.locator(".notice")).containsText("lies in the bin for 30 days");

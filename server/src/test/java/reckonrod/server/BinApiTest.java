@@ -7,6 +7,7 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import reckonrod.server.lists.ListStore;
+import tools.jackson.databind.JsonNode;
 
 /** Lists come and go: copied, called otherwise, in the bin for 30 days, and nothing is lost before. */
 class BinApiTest extends ServerTest {
@@ -49,7 +50,7 @@ class BinApiTest extends ServerTest {
         change(copy, version, edit("rename", "name", "Zz other")).ok();
         assertThat(names("/api/lists")).contains("Zz other", "Vellan home").doesNotContain("Zz copy");
         assertThat(list().path("name").asString()).isEqualTo("Vellan home");
-        assertThat(post("/api/lists/" + listId() + "/copy", Map.of("name", " ")).problem(422, "request-invalid"))
+        assertThat(post("/api/lists/" + listId() + "/copy", Map.of("name", " ")).problem(400, "field-invalid"))
                 .contains("name must not be blank");
         delete("/api/lists/" + copy).ok();
     }
@@ -97,7 +98,8 @@ class BinApiTest extends ServerTest {
                 .ok()
                 .path("rows")
                 .valueStream()
-                .filter(row -> row.path("slot").asInt() >= 9 && row.path("slot").asInt() <= 11)
+                .filter(row ->
+                        row.path("slot").asInt() >= 12 && row.path("slot").asInt() <= 14)
                 .map(row -> row.path("id").asString())
                 .toList();
         List<Map<String, ?>> edits = List.of(
@@ -110,6 +112,7 @@ class BinApiTest extends ServerTest {
                 edit("move-block", "block", "Zz 2", "slot", 110),
                 edit("rename-block", "block", "Zz 2", "name", "Zz 3"),
                 edit("join-blocks", "block", "Zz"),
+                edit("keep-order", "block", "Zz", "by", "frequency"),
                 edit("remove-block", "block", "Zz"));
         String said = "";
         for (Map<String, ?> each : edits) {
@@ -122,6 +125,13 @@ class BinApiTest extends ServerTest {
                         """);
         assertThat(said).contains("Pin 3 channels", "Zz 2 begins at slot 105", "Remove block Zz, its channels stay");
         long version = get("/api/lists/" + id).ok().path("version").asLong();
+        JsonNode preview = post(
+                        "/api/lists/" + id + "/changes/preview",
+                        Map.of("baseVersion", version, "edits", List.of(edit("delete", "channel", channels.get(0)))))
+                .ok();
+        assertThat(preview.path("moves").get(0).path("from").asInt()).isEqualTo(100);
+        assertThat(preview.path("moves").get(0).path("to").isNull()).isTrue();
+        assertThat(get("/api/lists/" + id).ok().path("version").asLong()).isEqualTo(version);
         assertThat(change(id, version, edit("delete-many", "channels", channels))
                         .problem(422, "change-refused"))
                 .contains("pinned");

@@ -1,15 +1,35 @@
 package reckonrod.core.list;
 
+import java.util.Optional;
+
 /**
  * A named span of slots.
  *
  * @param name what it is called, not blank
  * @param slots the span
+ * @param order the order that its channels are kept in; absent where they stay as they were placed
  */
-public record Block(String name, SlotRange slots) {
+public record Block(String name, SlotRange slots, Optional<Ordering> order) {
     public Block {
         if (name.isBlank()) {
             throw new IllegalArgumentException("Block name must not be blank");
         }
+    }
+
+    /** A block whose channels stay as they are placed. */
+    public Block(String name, SlotRange slots) {
+        this(name, slots, Optional.empty());
+    }
+
+    Block called(String next) {
+        return new Block(next, slots, order);
+    }
+
+    Block at(SlotRange next) {
+        return new Block(name, next, order);
+    }
+
+    Block ordered(Optional<Ordering> next) {
+        return new Block(name, slots, next);
     }
 }

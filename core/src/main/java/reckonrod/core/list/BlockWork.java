@@ -36,7 +36,7 @@ final class BlockWork {
                 block -> nameFault(next, Optional.of(block))
                         .<ListChange>map(ListChange.Refused::new)
                         .orElseGet(() -> changed(
-                                replaced(block, List.of(new Block(next.strip(), block.slots()))),
+                                replaced(block, List.of(block.called(next.strip()))),
                                 "Call block " + name + " " + next.strip(),
                                 block.slots().first())));
     }
@@ -55,7 +55,7 @@ final class BlockWork {
                                     : "; " + out + (out == 1 ? " channel stands" : " channels stand")
                                             + " outside of it now";
                             return changed(
-                                    replaced(block, List.of(new Block(name, slots))),
+                                    replaced(block, List.of(block.at(slots))),
                                     "Block " + name + " has slots " + slots + leaving,
                                     slots.first());
                         }));
@@ -74,8 +74,8 @@ final class BlockWork {
                             replaced(
                                     block,
                                     List.of(
-                                            new Block(name, new SlotRange(slots.first(), at - 1)),
-                                            new Block(second.strip(), new SlotRange(at, slots.last())))),
+                                            block.at(new SlotRange(slots.first(), at - 1)),
+                                            block.called(second.strip()).at(new SlotRange(at, slots.last())))),
                             "Split block " + name + ": " + second.strip() + " begins at slot " + at,
                             at));
         });
@@ -92,7 +92,7 @@ final class BlockWork {
                     new SlotRange(block.slots().first(), following.slots().last());
             List<Block> next = new ArrayList<>(list.blocks());
             next.remove(following);
-            next.set(place, new Block(name, both));
+            next.set(place, block.at(both));
             return changed(next, "Join block " + following.name() + " to " + name, both.first());
         });
     }
@@ -104,6 +104,17 @@ final class BlockWork {
                 block -> changed(
                         replaced(block, List.of()),
                         "Remove block " + name + ", its channels stay",
+                        block.slots().first()));
+    }
+
+    /** Its channels are kept in an order from now on, or stay as they are placed. */
+    ListChange keepOrder(String name, Optional<Ordering> order) {
+        return with(
+                name,
+                block -> changed(
+                        replaced(block, List.of(block.ordered(order))),
+                        order.map(by -> "Keep block " + name + " in order by " + by.words())
+                                .orElse("Leave block " + name + " as it is placed"),
                         block.slots().first()));
     }
 
@@ -141,11 +152,8 @@ final class BlockWork {
         NavigableMap<Integer, ListEntry> entries = new TreeMap<>();
         list.entries().forEach((slot, entry) -> entries.put(to.apply(slot), entry));
         List<Block> blocks = list.blocks().stream()
-                .map(each -> new Block(
-                        each.name(),
-                        new SlotRange(
-                                to.apply(each.slots().first()),
-                                to.apply(each.slots().last()))))
+                .map(each -> each.at(new SlotRange(
+                        to.apply(each.slots().first()), to.apply(each.slots().last()))))
                 .toList();
         int first = block.slots().first() + ownStep;
         int giving = channelsIn(between).size();

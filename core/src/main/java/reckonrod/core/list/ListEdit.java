@@ -3,6 +3,7 @@ package reckonrod.core.list;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.NavigableMap;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -165,6 +166,14 @@ public sealed interface ListEdit {
         }
     }
 
+    /** The channels of a block are kept in an order from now on, or stay as they are placed. */
+    record KeepOrder(String block, Optional<Ordering> order) implements ListEdit {
+        @Override
+        public ListChange applyTo(ChannelList list) {
+            return new BlockWork(list).keepOrder(block, order);
+        }
+    }
+
     /** Channels are sorted within the slots that they have. */
     record Order(List<UUID> channels, Ordering by) implements ListEdit {
         public Order {
@@ -282,7 +291,7 @@ public sealed interface ListEdit {
     int MOST_SUMMARY_CHARACTERS = 200;
 
     /**
-     * Several edits that stand or fall together.
+     * Several edits that stand or fall together; afterwards the rules of the blocks are true again.
      *
      * @param edits each worked out from the list as those before it leave it; one or more
      */
@@ -300,7 +309,7 @@ public sealed interface ListEdit {
             now = (ListChange.Changed) next;
             summaries.add(now.summary());
         }
-        return new ListChange.Changed(now.list(), together(summaries), now.slot());
+        return Keeping.after(list, new ListChange.Changed(now.list(), together(summaries), now.slot()));
     }
 
     private static String together(List<String> summaries) {

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.NavigableMap;
+import java.util.Optional;
 import java.util.TreeMap;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
@@ -168,6 +169,55 @@ class BlockWorkTest {
         ListChange.Changed some = (ListChange.Changed)
                 new ListEdit.Order(List.of(all.get(0), all.get(2)), Ordering.FREQUENCY).applyTo(list);
         assertThat(names(some.list())).containsExactly("leg 2", "", "LEG 10", "ALFA", "LEG 1");
+    }
+
+    /** A rule of a block is true after every change, pinned channels stay, and what a rule undoes at once is refused. */
+    @Test
+    void aBlockIsKeptInItsOrder() {
+        ChannelList list = list("cBa.d.", block("one", 0, 3));
+        ListChange.Changed kept = all(list, new ListEdit.KeepOrder("one", Optional.of(Ordering.NAME)));
+        assertThat(drawn(kept.list())).isEqualTo("aBc.d. one 0–3");
+        assertThat(kept.summary()).isEqualTo("Keep block one in order by name; block one, kept by name: 2 move");
+        // What comes in finds its place, and the cursor goes along.
+        ListChange.Changed moved = all(kept.list(), new ListEdit.Move(new UUID(0, 'd'), 3, MoveWay.SWAP));
+        assertThat(drawn(moved.list())).isEqualTo("aBcd.. one 0–3");
+        ListEntry zero = ListEntry.of(
+                new UUID(0, 1),
+                Channel.of(Frequency.parse("146.520"), new Talk.Same()).withName("0"),
+                "");
+        ListChange.Changed put = all(kept.list(), new ListEdit.Put(3, List.of(zero)));
+        assertThat(drawn(put.list())).isEqualTo("0Bacd. one 0–3");
+        assertThat(put.slot()).isZero();
+        // By hand it cannot be put out of order, and it says so.
+        assertThat(ListEdit.applyAll(kept.list(), List.of(any -> new ListEdit.Move(new UUID(0, 'c'), 0, MoveWay.SWAP)))
+                        .fold(changed -> drawn(changed.list()), ListChange.Refused::reason))
+                .contains("Block one is kept in order by name", "let the block be as it is placed");
+        assertThat(drawn(all(kept.list(), new ListEdit.KeepOrder("one", Optional.empty()))
+                        .list()))
+                .isEqualTo("aBc.d. one 0–3");
+        // The rule goes along with the block.
+        assertThat(all(kept.list(), new ListEdit.SplitBlock("one", 2, "two"))
+                        .list()
+                        .blocks())
+                .allMatch(each -> each.order().equals(Optional.of(Ordering.NAME)));
+    }
+
+    private static ListChange.Changed all(ChannelList list, ListEdit edit) {
+        return (ListChange.Changed) ListEdit.applyAll(list, List.of(any -> edit));
+    }
+
+    @Test
+    void whatAChangeMovesIsTold() {
+        ChannelList after = all(LIST, new ListEdit.MoveMany(ids("ab"), 7)).list();
+        assertThat(ChannelMove.between(LIST, after))
+                .containsExactly(
+                        new ChannelMove("a", Optional.of(0), Optional.of(7)),
+                        new ChannelMove("b", Optional.of(1), Optional.of(9)));
+        ChannelList less = all(LIST, new ListEdit.DeleteMany(ids("h"))).list();
+        assertThat(ChannelMove.between(LIST, less))
+                .containsExactly(new ChannelMove("h", Optional.of(8), Optional.empty()));
+        assertThat(ChannelMove.between(less, LIST))
+                .containsExactly(new ChannelMove("h", Optional.empty(), Optional.of(8)));
     }
 
     private static List<String> names(ChannelList list) {

@@ -7,6 +7,7 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import java.util.UUID;
@@ -36,20 +37,18 @@ class ChannelListPropertyTest {
                     ? new UUID(seed, i)
                     : List.copyOf(expected).get(random.nextInt(expected.size()));
             int slot = random.nextInt(24) - 2;
-            ListChange change = switch (random.nextInt(7)) {
-                case 5 -> many(random, expected).applyTo(list);
-                case 6 -> block(random, list).applyTo(list);
+            ListEdit edit = switch (random.nextInt(7)) {
                 case 0, 1 ->
                     expected.contains(id)
-                            ? list.edit(id, CHANNEL, "e")
-                            : list.put(slot, ListEntry.of(id, CHANNEL, "p"));
-                case 2 -> list.move(id, slot, random.nextBoolean() ? MoveWay.SWAP : MoveWay.PUSH);
-                case 3 -> list.pin(id, random.nextBoolean());
-                default ->
-                    random.nextInt(3) == 0
-                            ? list.delete(id)
-                            : list.move(id, slot, random.nextBoolean() ? MoveWay.SWAP : MoveWay.PUSH);
+                            ? new ListEdit.Rewrite(id, CHANNEL.withName("E" + random.nextInt(40)), "e")
+                            : new ListEdit.Put(slot, List.of(ListEntry.of(id, CHANNEL, "p")));
+                case 2 -> new ListEdit.Move(id, slot, random.nextBoolean() ? MoveWay.SWAP : MoveWay.PUSH);
+                case 3 -> new ListEdit.Pin(id, random.nextBoolean());
+                case 5 -> many(random, expected);
+                case 6 -> block(random, list);
+                default -> random.nextInt(3) == 0 ? new ListEdit.Delete(id) : new ListEdit.Move(id, slot, MoveWay.PUSH);
             };
+            ListChange change = ListEdit.applyAll(list, List.of(any -> edit));
             ChannelList before = list;
             list = change.fold(ListChange.Changed::list, refused -> before);
             if (change instanceof ListChange.Changed changed) {
@@ -57,6 +56,7 @@ class ChannelListPropertyTest {
             } else {
                 assertThat(((ListChange.Refused) change).reason()).isNotBlank();
             }
+            rulesAreTrue(list, "seed " + seed + ", step " + i);
             List<UUID> held = new ArrayList<>();
             list.entries().values().forEach(entry -> held.add(entry.id()));
             assertThat(held)
@@ -66,6 +66,20 @@ class ChannelListPropertyTest {
             ChannelList now = list;
             String step = "seed " + seed + ", step " + i;
             pinned.forEach((each, at) -> assertThat(now.slotOf(each)).as(step).contains(at));
+        }
+    }
+
+    private static void rulesAreTrue(ChannelList list, String step) {
+        for (Block block : list.blocks()) {
+            List<ListEntry> free =
+                    list
+                            .entries()
+                            .subMap(block.slots().first(), true, block.slots().last(), true)
+                            .values()
+                            .stream()
+                            .filter(each -> !each.pinned())
+                            .toList();
+            block.order().ifPresent(order -> assertThat(free).as(step).isSortedAccordingTo(order.comparator()));
         }
     }
 
@@ -84,7 +98,9 @@ class ChannelListPropertyTest {
         String name = list.blocks().isEmpty()
                 ? "none"
                 : list.blocks().get(random.nextInt(list.blocks().size())).name();
-        return switch (random.nextInt(7)) {
+        return switch (random.nextInt(8)) {
+            case 7 ->
+                new ListEdit.KeepOrder(name, random.nextInt(4) == 0 ? Optional.empty() : Optional.of(Ordering.NAME));
             case 0, 1 -> new ListEdit.AddBlock("b" + random.nextInt(50), slots);
             case 2 -> new ListEdit.ResizeBlock(name, slots);
             case 3 -> new ListEdit.SplitBlock(name, first, "b" + random.nextInt(50));

@@ -1,5 +1,6 @@
 package reckonrod.server.arrange;
 
+import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
@@ -13,8 +14,11 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import reckonrod.core.list.ChannelList;
+import reckonrod.core.list.ChannelMove;
+import reckonrod.core.list.ListChange;
 import reckonrod.core.list.ListEdit;
 import reckonrod.server.lists.ListStore;
+import reckonrod.server.problem.ProblemException;
 
 /** Every change of a list comes in here: one edit, or several that stand or fall together and are undone together. */
 @RestController
@@ -47,12 +51,46 @@ class ChangesController {
     /** The list after a change, the slot to look at, and what was done in words. */
     record ListChanged(ListView list, int slot, String said) {}
 
-    @PostMapping
-    ListChanged change(@PathVariable UUID id, @Valid @RequestBody ChangeRequest request) {
-        List<Function<ChannelList, ListEdit>> edits = request.edits().stream()
+    /**
+     * Where a channel would go.
+     *
+     * @param from the slot it is in; nothing if it is new
+     * @param to the slot it would be in; nothing if it would go
+     */
+    record MoveView(
+            String label,
+            @Schema(nullable = true) Integer from,
+            @Schema(nullable = true) Integer to) {}
+
+    /** What a change would do; nothing is changed. */
+    record Preview(String said, List<MoveView> moves) {}
+
+    @PostMapping("/preview")
+    Preview preview(@PathVariable UUID id, @Valid @RequestBody ChangeRequest request) {
+        ChannelList now = store.get(id).list();
+        ListChange.Changed done = ListEdit.applyAll(now, edits(request)).fold(Function.identity(), refused -> {
+            throw ProblemException.refused("change-refused", "That cannot be done", refused.reason());
+        });
+        return new Preview(
+                done.summary(),
+                ChannelMove.between(now, done.list()).stream()
+                        .map(each -> new MoveView(
+                                each.label(),
+                                each.from().orElse(null),
+                                each.to().orElse(null)))
+                        .toList());
+    }
+
+    private List<Function<ChannelList, ListEdit>> edits(ChangeRequest request) {
+        return request.edits().stream()
                 .<Function<ChannelList, ListEdit>>map(edit -> list -> edit.read(reader, list))
                 .toList();
-        ListStore.ChangedList changed = store.change(id, request.baseVersion(), list -> ListEdit.applyAll(list, edits));
+    }
+
+    @PostMapping
+    ListChanged change(@PathVariable UUID id, @Valid @RequestBody ChangeRequest request) {
+        ListStore.ChangedList changed =
+                store.change(id, request.baseVersion(), list -> ListEdit.applyAll(list, edits(request)));
         return new ListChanged(views.changed(changed.list()), changed.slot(), changed.summary());
     }
 }

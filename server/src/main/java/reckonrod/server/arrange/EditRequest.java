@@ -11,6 +11,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.UUID;
 import reckonrod.core.judge.Review;
 import reckonrod.core.list.ChannelList;
@@ -42,6 +43,7 @@ import reckonrod.server.take.TakeLook;
             @DiscriminatorMapping(value = "split-block", schema = EditRequest.SplitBlock.class),
             @DiscriminatorMapping(value = "join-blocks", schema = EditRequest.JoinBlocks.class),
             @DiscriminatorMapping(value = "remove-block", schema = EditRequest.RemoveBlock.class),
+            @DiscriminatorMapping(value = "keep-order", schema = EditRequest.KeepOrder.class),
             @DiscriminatorMapping(value = "order", schema = EditRequest.Order.class),
             @DiscriminatorMapping(value = "close-gaps", schema = EditRequest.CloseGaps.class),
             @DiscriminatorMapping(value = "move-many", schema = EditRequest.MoveMany.class),
@@ -67,6 +69,7 @@ import reckonrod.server.take.TakeLook;
             EditRequest.SplitBlock.class,
             EditRequest.JoinBlocks.class,
             EditRequest.RemoveBlock.class,
+            EditRequest.KeepOrder.class,
             EditRequest.Order.class,
             EditRequest.CloseGaps.class,
             EditRequest.MoveMany.class,
@@ -341,8 +344,28 @@ sealed interface EditRequest {
         use,
         talk_tone;
 
+        static By of(Ordering ordering) {
+            return valueOf(ordering.name().toLowerCase(Locale.ROOT));
+        }
+
         Ordering ordering() {
             return Ordering.valueOf(name().toUpperCase(Locale.ROOT));
+        }
+    }
+
+    /**
+     * The order that the channels of a block are kept in.
+     *
+     * @param by the order; they stay as they are placed if left out
+     */
+    @JsonTypeName("keep-order")
+    @Schema(name = "KeepOrderEdit")
+    record KeepOrder(
+            @NotBlank(message = BLANK) String block,
+            @Schema(nullable = true) By by) implements EditRequest {
+        @Override
+        public ListEdit read(EditReader with, ChannelList list) {
+            return new ListEdit.KeepOrder(block, Optional.ofNullable(by).map(By::ordering));
         }
     }
 

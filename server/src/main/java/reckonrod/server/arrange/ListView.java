@@ -58,7 +58,11 @@ public record ListView(
     }
 
     /** A span of slots with its name. */
-    public record BlockView(String name, int firstSlot, int lastSlot) {}
+    public record BlockView(
+            String name,
+            int firstSlot,
+            int lastSlot,
+            @Schema(nullable = true) EditRequest.By order) {}
 
     /** One of the person's radios. */
     public record RadioName(String id, String name) {}

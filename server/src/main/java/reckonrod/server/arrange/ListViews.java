@@ -102,7 +102,8 @@ class ListViews {
                         .map(block -> new ListView.BlockView(
                                 block.name(),
                                 block.slots().first(),
-                                block.slots().last()))
+                                block.slots().last(),
+                                block.order().map(EditRequest.By::of).orElse(null)))
                         .toList(),
                 List.copyOf(before.map(each -> ShownRows.changed(each.rows(), rows))
                         .orElse(rows)

@@ -19,6 +19,7 @@ import reckonrod.core.list.ChannelList;
 import reckonrod.core.list.Dismissal;
 import reckonrod.core.list.ListEntry;
 import reckonrod.core.list.NameRecipe;
+import reckonrod.core.list.Ordering;
 import reckonrod.core.list.SlotRange;
 import reckonrod.core.tone.Tone;
 
@@ -35,8 +36,15 @@ public record ListDocument(
         List<EntryDocument> entries) {
     private static final int FORMAT = 1;
 
-    /** A block. */
-    public record BlockDocument(String name, int firstSlot, int lastSlot) {}
+    /** A block; {@code order} is missing where its channels stay as they are placed. */
+    public record BlockDocument(String name, int firstSlot, int lastSlot, String order) {
+        Block toBlock() {
+            return new Block(
+                    name,
+                    new SlotRange(firstSlot, lastSlot),
+                    Optional.ofNullable(order).map(Ordering::valueOf));
+        }
+    }
 
     /** A channel in its slot. */
     public record EntryDocument(
@@ -105,7 +113,8 @@ public record ListDocument(
                         .map(block -> new BlockDocument(
                                 block.name(),
                                 block.slots().first(),
-                                block.slots().last()))
+                                block.slots().last(),
+                                block.order().map(Ordering::name).orElse(null)))
                         .toList(),
                 entries);
     }
@@ -162,9 +171,7 @@ public record ListDocument(
                 licence == null ? "" : licence,
                 new SlotRange(firstSlot, lastSlot),
                 naming == null ? NameRecipe.PLACE : NameRecipe.valueOf(naming),
-                blocks.stream()
-                        .map(block -> new Block(block.name(), new SlotRange(block.firstSlot(), block.lastSlot())))
-                        .toList(),
+                blocks.stream().map(BlockDocument::toBlock).toList(),
                 slots);
     }
 
