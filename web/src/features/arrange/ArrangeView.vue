@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { useDisplay } from 'vuetify'
 import type { Finding } from '@/shared/api/client'
 import { useCursor } from '@/shared/composables/useCursor'
@@ -28,6 +28,8 @@ const cursor = useCursor()
 const { items, toggle, at, item } = useRod(list, cursor)
 const marks = useMarks(items, at)
 const ordering = ref(false)
+// A copy has channels of the same origin; what was marked in one list is not marked in another.
+watch(openId, marks.clear)
 const row = computed(() => (item.value?.kind === 'channel' ? item.value.row : null))
 const { editing, draft, line, edit, rewrite } = useEditing(row, changes)
 const { edited, answer, problem, findings } = useWorking(list, row, line)
@@ -161,7 +163,8 @@ useRodKeys({
     <p v-else-if="error || listsError" class="empty" role="alert">{{ (error ?? listsError)?.message }}</p>
     <p v-else-if="lists && !lists.length" class="empty">
       There is no list yet. Make one with “New list” on top, then type a directory line such as
-      <span class="mono">145.310- 71.9</span>.
+      <span class="mono">145.310- 71.9</span>. What was deleted lies in the bin under
+      <router-link :to="{ name: 'lists' }">Lists</router-link>.
     </p>
     <v-skeleton-loader v-else type="heading, table-tbody" aria-label="Loading the list" />
     <template #side>

@@ -108,6 +108,7 @@ defineExpose({ focus, element: box })
         :aria-rowindex="index + 2"
         :aria-selected="heading?.(item) ? undefined : index === at"
         :draggable="canDrag?.(item)"
+        @mousedown="$event.shiftKey && $event.preventDefault()"
         @click="pick(item, index, $event)"
         @dblclick="emit('open', item)"
         @dragstart="begin($event, item)"

@@ -134,6 +134,7 @@ const acts = computed(() => {
 <style scoped>
 .name {
   width: 100%;
+  min-width: 170px;
 }
 .slot {
   width: 84px;

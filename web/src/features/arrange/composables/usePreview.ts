@@ -1,9 +1,9 @@
-import { ref } from 'vue'
+import { ref, shallowRef } from 'vue'
 import { api, unwrap, type Edit, type ListView, type Schemas } from '@/shared/api/client'
 
 /** An edit that is shown before it is made: which channels would go where. */
 export function usePreview(list: () => ListView, make: (edit: Edit) => Promise<boolean>) {
-  const asked = ref<Edit | null>(null)
+  const asked = shallowRef<Edit | null>(null)
   const preview = ref<Schemas['Preview'] | null>(null)
   const refused = ref('')
   function forget() {

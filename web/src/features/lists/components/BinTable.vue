@@ -13,7 +13,7 @@ const emit = defineEmits<{ bringBack: [list: BinnedList] }>()
       <tr>
         <th scope="col">In the bin</th>
         <th scope="col" class="figure">Channels</th>
-        <th scope="col">Deleted</th>
+        <th scope="col" class="roomy">Deleted</th>
         <th scope="col">Goes for good</th>
         <th scope="col"><span class="unseen">What to do</span></th>
       </tr>
@@ -22,7 +22,7 @@ const emit = defineEmits<{ bringBack: [list: BinnedList] }>()
       <tr v-for="list in binned" :key="list.id" class="middle">
         <th scope="row">{{ list.name }}</th>
         <td class="figure">{{ list.channels }}</td>
-        <td class="mono">{{ moment(list.binnedAt) }}</td>
+        <td class="roomy mono">{{ moment(list.binnedAt) }}</td>
         <td class="mono">{{ moment(list.goneAt) }}</td>
         <td class="end">
           <v-btn size="small" :aria-label="`Bring ${list.name} back`" @click="emit('bringBack', list)"
@@ -33,3 +33,11 @@ const emit = defineEmits<{ bringBack: [list: BinnedList] }>()
     </tbody>
   </SheetTable>
 </template>
+
+<style scoped>
+@media (max-width: 720px) {
+  .roomy {
+    display: none;
+  }
+}
+</style>

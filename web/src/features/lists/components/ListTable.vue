@@ -19,9 +19,9 @@ const emit = defineEmits<{
       <tr>
         <th scope="col">List</th>
         <th scope="col" class="figure">Channels</th>
-        <th scope="col">Band plan</th>
-        <th scope="col">Loaded in</th>
-        <th scope="col">Changed</th>
+        <th scope="col" class="roomy">Band plan</th>
+        <th scope="col" class="roomy">Loaded in</th>
+        <th scope="col" class="roomy">Changed</th>
         <th scope="col"><span class="unseen">What to do</span></th>
       </tr>
     </thead>
@@ -32,9 +32,9 @@ const emit = defineEmits<{
           <span v-if="list.id === openId" class="quiet small"> open</span>
         </th>
         <td class="figure">{{ list.channels }}</td>
-        <td>{{ plan }}</td>
-        <td>{{ radios.map((each) => each.name).join(', ') || 'no radio' }}</td>
-        <td class="mono">{{ moment(list.changedAt) }}</td>
+        <td class="roomy">{{ plan }}</td>
+        <td class="roomy">{{ radios.map((each) => each.name).join(', ') || 'no radio' }}</td>
+        <td class="roomy mono">{{ moment(list.changedAt) }}</td>
         <td class="end">
           <div class="acts">
             <v-btn size="small" :aria-label="`Rename ${list.name}`" @click="emit('rename', list)"
@@ -51,7 +51,11 @@ const emit = defineEmits<{
 
 <style scoped>
 .acts {
-  flex-wrap: nowrap;
   justify-content: end;
+}
+@media (max-width: 720px) {
+  .roomy {
+    display: none;
+  }
 }
 </style>

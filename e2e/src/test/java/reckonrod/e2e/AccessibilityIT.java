@@ -31,6 +31,7 @@ class AccessibilityIT extends BrowserTest {
         "/load/blue, LIGHT, 1280",
         "/load/blue, DARK, 1280",
         "/load/red, LIGHT, 390",
+        "/lists, DARK, 390",
         "/tables/tones, LIGHT, 1280",
         "/tables/codes, DARK, 390",
         "/tables/plans, LIGHT, 390",

@@ -14,6 +14,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ReducedMotion;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -65,7 +66,9 @@ abstract class BrowserTest {
     }
 
     Page page(String path, Browser.NewContextOptions options) {
-        BrowserContext context = browser.newContext(options.setLocale("en-GB").setTimezoneId("UTC"));
+        // Nothing glides: what is there is looked at as it is, and not on its way.
+        BrowserContext context = browser.newContext(
+                options.setLocale("en-GB").setTimezoneId("UTC").setReducedMotion(ReducedMotion.REDUCE));
         contexts.add(context);
         Page page = context.newPage();
         page.onPageError(errors::add);

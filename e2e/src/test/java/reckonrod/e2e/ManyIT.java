@@ -84,7 +84,7 @@ class ManyIT extends BrowserTest {
         assertThat(dialog).containsText("Keep block Round · 2 m in order by name");
         assertThat(dialog).containsText("FINISH 13→");
         button(page, "Keep it so").click();
-        assertThat(page.locator(".notice")).containsText("kept by name");
+        assertThat(page.locator(".notice")).containsText("take their place in Round");
         page.getByLabel("What to do with Calling").click();
         page.getByText("Move behind Round").click();
         assertThat(page.locator(".notice [role=alert]")).containsText("pinned and would have to move");

@@ -5,7 +5,9 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.LocatorAssertions;
+import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
 
@@ -62,6 +64,25 @@ class PicturesIT extends BrowserTest {
         page.getByLabel("It sends on, MHz").fill("437.800");
         assertThat(page.locator(".v-dialog tbody tr").first()).isVisible();
         take(page, "satellite");
+        page.keyboard().press("Escape");
+        assertThat(page.getByRole(AriaRole.DIALOG)).hasCount(0);
+        page.keyboard().press("b");
+        choose(page, "Order of Round · 2 m", "by name");
+        assertThat(button(page, "Keep it so")).isVisible();
+        take(page, "blocks");
+        page.navigate(Application.address() + "/lists");
+        for (String name : List.of("Ferry weekend", "Last summer")) {
+            button(page, "Copy Vellan home").first().click();
+            page.getByRole(
+                            AriaRole.TEXTBOX,
+                            new Page.GetByRoleOptions().setName("Name").setExact(true))
+                    .fill(name);
+            page.keyboard().press("Enter");
+            assertThat(page.getByRole(AriaRole.DIALOG)).hasCount(0);
+        }
+        button(page, "Delete Last summer").click();
+        assertThat(button(page, "Bring Last summer back")).isVisible();
+        take(page, "lists");
         page.navigate(Application.address() + "/review");
         page.locator("#listing").fill(LISTING);
         button(page, "Work these lines out").click();

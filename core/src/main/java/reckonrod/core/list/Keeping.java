@@ -21,13 +21,10 @@ final class Keeping {
             Optional<ChannelList> next = block.order().flatMap(inOrder(kept, block));
             if (next.isPresent()) {
                 int moved = moved(kept, next.get());
-                said.append("; block ")
-                        .append(block.name())
-                        .append(", kept by ")
-                        .append(block.order().get().words())
-                        .append(": ")
+                said.append("; ")
                         .append(moved)
-                        .append(moved == 1 ? " moves" : " move");
+                        .append(moved == 1 ? " takes its place in " : " take their place in ")
+                        .append(block.name());
                 kept = next.get();
                 ruling = Optional.of(block);
             }

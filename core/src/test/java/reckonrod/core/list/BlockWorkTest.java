@@ -177,7 +177,7 @@ class BlockWorkTest {
         ChannelList list = list("cBa.d.", block("one", 0, 3));
         ListChange.Changed kept = all(list, new ListEdit.KeepOrder("one", Optional.of(Ordering.NAME)));
         assertThat(drawn(kept.list())).isEqualTo("aBc.d. one 0–3");
-        assertThat(kept.summary()).isEqualTo("Keep block one in order by name; block one, kept by name: 2 move");
+        assertThat(kept.summary()).isEqualTo("Keep block one in order by name; 2 take their place in one");
         // What comes in finds its place, and the cursor goes along.
         ListChange.Changed moved = all(kept.list(), new ListEdit.Move(new UUID(0, 'd'), 3, MoveWay.SWAP));
         assertThat(drawn(moved.list())).isEqualTo("aBcd.. one 0–3");
