@@ -1,4 +1,3 @@
-import 'vuetify/styles/layers'
 import 'vuetify/styles/core'
 import { mdiFileDocumentOutline } from '@mdi/js'
 import { createVuetify } from 'vuetify'

@@ -1,4 +1,4 @@
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { useLists } from '@/shared/api/queries'
 
 const KEY = 'reckonrod.list'
@@ -18,5 +18,13 @@ export function useOpenList() {
     sessionStorage.setItem(KEY, id)
     localStorage.setItem(KEY, id)
   }
+  // It stays open when another one comes to stand before it.
+  watch(
+    openId,
+    (id) => {
+      if (id && id !== chosen.value) choose(id)
+    },
+    { immediate: true },
+  )
   return { lists, openId, open, choose, error }
 }
