@@ -129,7 +129,9 @@ class BinApiTest extends ServerTest {
                         "/api/lists/" + id + "/changes/preview",
                         Map.of("baseVersion", version, "edits", List.of(edit("delete", "channel", channels.get(0)))))
                 .ok();
-        assertThat(preview.path("moves").get(0).path("from").asInt()).isEqualTo(100);
+        assertThat(preview.path("moves").get(0).path("from").asInt())
+                .as("they were put in order by name")
+                .isEqualTo(102);
         assertThat(preview.path("moves").get(0).path("to").isNull()).isTrue();
         assertThat(get("/api/lists/" + id).ok().path("version").asLong()).isEqualTo(version);
         assertThat(change(id, version, edit("delete-many", "channels", channels))
