@@ -5,6 +5,14 @@ import type { ListSummary, useAllLists } from '../composables/useAllLists'
 
 /** Every list with its plan, its size, and the radios that hold it. */
 defineProps<{ rows: ReturnType<typeof useAllLists>['rows']['value']; openId: string | null }>()
+const FORMS = [
+  {
+    as: 'csv',
+    title: 'A table, CSV',
+    loses: 'without history, links to the directory, and what was laid aside',
+  },
+  { as: 'lines', title: 'Lines of text', loses: 'without slots, blocks and pins too' },
+]
 const emit = defineEmits<{
   open: [list: ListSummary]
   rename: [list: ListSummary]
@@ -41,6 +49,21 @@ const emit = defineEmits<{
               >Rename</v-btn
             >
             <v-btn size="small" :aria-label="`Copy ${list.name}`" @click="emit('copy', list)">Copy</v-btn>
+            <v-menu>
+              <template #activator="{ props: opens }">
+                <v-btn v-bind="opens" size="small" :aria-label="`Export ${list.name}`">Export</v-btn>
+              </template>
+              <v-list density="compact">
+                <v-list-item
+                  v-for="each in FORMS"
+                  :key="each.as"
+                  :title="each.title"
+                  :subtitle="each.loses"
+                  :href="`/api/lists/${list.id}/export?as=${each.as}`"
+                  download
+                />
+              </v-list>
+            </v-menu>
             <v-btn size="small" :aria-label="`Delete ${list.name}`" @click="emit('bin', list)">Delete</v-btn>
           </div>
         </td>

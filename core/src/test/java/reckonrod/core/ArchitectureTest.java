@@ -40,7 +40,8 @@ class ArchitectureTest {
             "definition",
             "image",
             "link",
-            "load");
+            "load",
+            "exchange");
 
     private final JavaClasses classes = new ClassFileImporter()
             .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)

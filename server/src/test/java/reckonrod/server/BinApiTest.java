@@ -90,6 +90,33 @@ class BinApiTest extends ServerTest {
         sql.update("update channel_list set binned_at = now() - ?::interval where id = ?::uuid", time, id);
     }
 
+    /** What goes out as a table comes in again by the review, and every line is known as what is there already. */
+    @Test
+    void aTableThatGoesOutComesInAgain() {
+        Answer csv = get("/api/lists/" + listId() + "/export?as=csv");
+        assertThat(csv.type()).startsWith("text/csv");
+        String table = csv.body().asString();
+        JsonNode lines = post("/api/lines", Map.of("text", table, "bandPlan", "r2-north-america"))
+                .ok();
+        assertThat(lines.path("table").asBoolean()).isTrue();
+        assertThat(lines.path("unread").asInt()).isZero();
+        assertThat(get("/api/lists/" + listId() + "/export?as=lines")
+                        .body()
+                        .asString()
+                        .lines())
+                .hasSize(list().path("rows").size());
+        JsonNode review = post(
+                        "/api/lists/" + listId() + "/review",
+                        Map.of("text", lines.path("text").asString(), "slot", 0))
+                .ok();
+        assertThat(review.path("lines").valueStream())
+                .hasSize(list().path("rows").size())
+                .allMatch(line -> line.path("findings")
+                        .valueStream()
+                        .anyMatch(finding -> finding.path("code").asString().contains("duplicate")));
+        assertThat(get("/api/lists/" + listId() + "/export?as=prose").status()).isEqualTo(400);
+    }
+
     /** Every kind of edit of many channels and of blocks comes over the wire as it is meant. */
     @Test
     void manyAtOnceAndBlocksOverTheWire() {

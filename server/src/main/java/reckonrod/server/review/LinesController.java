@@ -9,6 +9,8 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import reckonrod.core.bandplan.BandPlan;
+import reckonrod.core.exchange.ListCsv;
 import reckonrod.core.take.ListingLines;
 import reckonrod.server.plans.PlanLookup;
 
@@ -36,7 +38,9 @@ class LinesController {
 
     @PostMapping
     LinesView lines(@Valid @RequestBody LinesRequest request) {
-        ListingLines lines = ListingLines.of(request.text(), plans.plan(request.bandPlan()), LocalDate.now(clock));
+        BandPlan plan = plans.plan(request.bandPlan());
+        ListingLines lines = ListCsv.lines(request.text(), plan)
+                .orElseGet(() -> ListingLines.of(request.text(), plan, LocalDate.now(clock)));
         return lines.isTable()
                 ? new LinesView(String.join("\n", lines.lines()), true, lines.unread())
                 : new LinesView(request.text(), false, 0);
