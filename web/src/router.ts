@@ -13,6 +13,7 @@ export const router = createRouter({
       component: () => import('./features/imports/SourcesView.vue'),
     },
     { path: '/lists', name: 'lists', component: () => import('./features/lists/ListsView.vue') },
+    { path: '/compare', name: 'compare', component: () => import('./features/lists/CompareView.vue') },
     { path: '/review', name: 'review', component: () => import('./features/review/ReviewView.vue') },
     {
       path: '/tables/:table?/:plan?',

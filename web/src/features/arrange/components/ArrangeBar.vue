@@ -34,7 +34,11 @@ const beside = computed<{ title: string; hint?: string; to?: { name: string }; a
     <v-btn :disabled="!row" @click="emit('edit')">Edit line</v-btn>
     <v-btn :disabled="!row" @click="emit('pin')">{{ row?.pinned ? 'Unpin' : 'Pin' }}</v-btn>
     <v-btn :disabled="!row" @click="emit('delete')">Delete</v-btn>
-    <v-btn :disabled="!row" title="Mark the channel, to do something to several (Space)" @click="emit('mark')"
+    <v-btn
+      v-if="!mobile"
+      :disabled="!row"
+      title="Mark the channel, to do something to several (Space)"
+      @click="emit('mark')"
       >Mark</v-btn
     >
     <v-menu v-if="mobile">
@@ -47,6 +51,7 @@ const beside = computed<{ title: string; hint?: string; to?: { name: string }; a
           :to="each.to"
           @click="each.act?.()"
         />
+        <v-list-item v-if="row" title="Mark the channel" @click="emit('mark')" />
         <v-list-item title="Working of the channel" @click="emit('working')" />
         <v-list-item v-if="counts" :title="counts" @click="emit('findings')" />
       </v-list>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import type { ListView } from '@/shared/api/client'
+import type { Edit, ListView } from '@/shared/api/client'
+import { useCursor } from '@/shared/composables/useCursor'
 import type { useListChanges } from '@/shared/list/useListChanges'
 import FieldRow from '@/shared/ui/FieldRow.vue'
 import FigureField from '@/shared/ui/FigureField.vue'
@@ -41,14 +42,19 @@ watch(
   },
   { immediate: true },
 )
-const { preview, refused, ask, set, forget } = usePreview(
-  () => props.list,
-  (edit) => props.changes.say(edit),
-)
+const place = useCursor()
+/** Makes a change; the cursor stays where it was, for the next one may speak of it. */
+async function make(edit: Edit) {
+  const at = place.value
+  const made = await props.changes.say(edit)
+  place.value = at
+  return made
+}
+const { preview, refused, ask, set, forget } = usePreview(() => props.list, make)
 watch(open, forget)
 async function add() {
   const slots = { first: first.value, last: last.value }
-  await props.changes.say({ kind: 'add-block', block: name.value, slots })
+  await make({ kind: 'add-block', block: name.value, slots })
 }
 </script>
 
@@ -78,7 +84,7 @@ async function add() {
           :before="list.blocks[i - 1]"
           :after="list.blocks[i + 1]"
           :cursor="cursor"
-          @change="(edit) => changes.say(edit)"
+          @change="make"
           @order="(by) => ask({ kind: 'keep-order', block: each.name, by })"
         />
       </tbody>

@@ -29,7 +29,16 @@ const { data: history } = useQuery({
       >
         <template #append>
           <b v-if="past.current">now</b>
-          <v-btn v-else size="small" @click="emit('restore', past.revision)">Go back here</v-btn>
+          <template v-else>
+            <v-btn
+              size="small"
+              variant="text"
+              :to="{ name: 'compare', query: { revision: past.revision } }"
+              :aria-label="`Compare with how it was after ${past.summary}`"
+              >Compare</v-btn
+            >
+            <v-btn size="small" @click="emit('restore', past.revision)">Go back here</v-btn>
+          </template>
         </template>
       </v-list-item>
     </v-list>

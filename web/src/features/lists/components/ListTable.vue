@@ -49,6 +49,13 @@ const emit = defineEmits<{
               >Rename</v-btn
             >
             <v-btn size="small" :aria-label="`Copy ${list.name}`" @click="emit('copy', list)">Copy</v-btn>
+            <v-btn
+              v-if="openId && list.id !== openId"
+              size="small"
+              :aria-label="`Compare ${list.name} with the open list`"
+              :to="{ name: 'compare', query: { with: list.id } }"
+              >Compare</v-btn
+            >
             <v-menu>
               <template #activator="{ props: opens }">
                 <v-btn v-bind="opens" size="small" :aria-label="`Export ${list.name}`">Export</v-btn>

@@ -124,6 +124,19 @@ class ManyIT extends BrowserTest {
                 .click();
         assertThat(page.locator(".page-bar h1")).hasText("Zz ferry");
         assertThat(row(page, 5)).containsText("OSTREY N");
+        row(page, 5).click();
+        page.keyboard().press("Delete");
+        assertThat(row(page, 5)).hasCount(0);
+        button(page, "History").click();
+        page.getByRole(
+                        AriaRole.LINK,
+                        new Page.GetByRoleOptions().setName("Compare with how it was after Call the list"))
+                .click();
+        assertThat(page.locator("tbody tr")).hasCount(1);
+        assertThat(page.locator("tbody tr")).containsText("only there");
+        AccessibilityIT.check(page);
+        button(page, "Take over 1 channel").click();
+        assertThat(page.getByText("The two are alike")).isVisible();
         page.navigate(address() + "/lists");
         button(page, "Delete Zz ferry").click();
         assertThat(button(page, "Bring Zz ferry back")).isVisible();

@@ -90,6 +90,72 @@ class BinApiTest extends ServerTest {
         sql.update("update channel_list set binned_at = now() - ?::interval where id = ?::uuid", time, id);
     }
 
+    private String idAt(String list, int slot) {
+        return get("/api/lists/" + list)
+                .ok()
+                .path("rows")
+                .valueStream()
+                .filter(row -> row.path("slot").asInt() == slot)
+                .findFirst()
+                .orElseThrow()
+                .path("id")
+                .asString();
+    }
+
+    private List<String> told(String comparison) {
+        return get(comparison)
+                .ok()
+                .path("rows")
+                .valueStream()
+                .map(row ->
+                        row.path("kind").asString() + " " + row.path("label").asString())
+                .toList();
+    }
+
+    @Test
+    void whatAnotherListHasOtherwiseIsTakenOver() {
+        String home = copy("Zz own");
+        String other = copy("Zz friend");
+        long version = get("/api/lists/" + other).ok().path("version").asLong();
+        change(
+                        other,
+                        version,
+                        edit("rewrite", "channel", idAt(other, 9), "line", "LEG 1 147.510 NFM high 71.9"),
+                        edit("delete", "channel", idAt(other, 10)),
+                        edit("put", "slot", 120, "lines", List.of("ZEBRA 146.550")))
+                .ok();
+        String compare = "/api/lists/" + home + "/compare?with=" + other;
+        assertThat(told(compare)).containsExactly("changed LEG 1", "only_here LEG 2", "only_there ZEBRA");
+        List<String> keys = get(compare)
+                .ok()
+                .path("rows")
+                .valueStream()
+                .filter(row -> !row.path("kind").asString().equals("only_here"))
+                .map(row -> row.path("key").asString())
+                .toList();
+        Map<String, ?> over = edit("take-over", "from", other, "rows", keys);
+        long before = get("/api/lists/" + home).ok().path("version").asLong();
+        assertThat(change(home, before, over).ok().path("said").asString())
+                .isEqualTo("Take over 2 channels from Zz friend");
+        assertThat(told(compare)).containsExactly("only_here LEG 2");
+        assertThat(change(home, before + 1, over).problem(409, "changed-elsewhere"))
+                .contains("compare again");
+
+        long first = get("/api/lists/" + home + "/history")
+                .ok()
+                .get(1)
+                .path("revision")
+                .asLong();
+        assertThat(told("/api/lists/" + home + "/compare?revision=" + first))
+                .containsExactly("changed LEG 1", "only_here ZEBRA");
+        assertThat(get("/api/lists/" + home + "/compare").problem(422, "nothing-to-compare"))
+                .contains("with must name another list");
+        assertThat(get("/api/lists/" + home + "/compare?revision=1").problem(404, "not-found"))
+                .contains("no revision 1");
+        delete("/api/lists/" + home).ok();
+        delete("/api/lists/" + other).ok();
+    }
+
     /** What goes out as a table comes in again by the review, and every line is known as what is there already. */
     @Test
     void aTableThatGoesOutComesInAgain() {

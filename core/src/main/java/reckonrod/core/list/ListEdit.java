@@ -234,6 +234,36 @@ public sealed interface ListEdit {
         }
     }
 
+    /**
+     * Several edits under one name, all of them or none.
+     *
+     * @param edits one or more
+     * @param said what they are together
+     */
+    record Together(List<ListEdit> edits, String said) implements ListEdit {
+        public Together {
+            edits = List.copyOf(edits);
+        }
+
+        @Override
+        public ListChange applyTo(ChannelList list) {
+            if (edits.isEmpty()) {
+                return new ListChange.Refused("Nothing was chosen, so there is nothing to do.");
+            }
+            ListChange.Changed now =
+                    new ListChange.Changed(list, said, list.slots().first());
+            for (ListEdit edit : edits) {
+                ListChange next = edit.applyTo(now.list());
+                if (next instanceof ListChange.Refused refused) {
+                    return new ListChange.Refused(refused.reason() + " None of it was done.");
+                }
+                now = new ListChange.Changed(
+                        ((ListChange.Changed) next).list(), said, ((ListChange.Changed) next).slot());
+            }
+            return now;
+        }
+    }
+
     /** The list is called otherwise. */
     record Rename(String name) implements ListEdit {
         @Override

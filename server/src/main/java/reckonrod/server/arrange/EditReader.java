@@ -12,9 +12,11 @@ import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.channel.Channel;
 import reckonrod.core.finding.Field;
 import reckonrod.core.list.ChannelList;
+import reckonrod.core.list.ListComparison;
 import reckonrod.core.list.ListEdit;
 import reckonrod.core.list.ListEntry;
 import reckonrod.core.list.SlotRange;
+import reckonrod.core.notation.LineWriter;
 import reckonrod.core.notation.Reckoner;
 import reckonrod.core.notation.WorkedAnswer;
 import reckonrod.core.planchange.PlanChange;
@@ -28,8 +30,10 @@ import reckonrod.server.take.Takes;
 class EditReader {
     private final PlanLookup plans;
     private final Takes takes;
+    private final Compared compared;
 
-    EditReader(PlanLookup plans, Takes takes) {
+    EditReader(PlanLookup plans, Takes takes, Compared compared) {
+        this.compared = compared;
         this.plans = plans;
         this.takes = takes;
     }
@@ -72,6 +76,18 @@ class EditReader {
                 change.list().licence(),
                 to.title() + ", licence " + to.licence().name(),
                 change.list().entries());
+    }
+
+    /** Channels as another list has them, with lines that this list's plan reads as the same. */
+    ListEdit takeOver(EditRequest.TakeOver over, ChannelList list) {
+        BandPlan plan = plans.planOf(list);
+        Compared.Other other = compared.other(over.from(), over.revision());
+        return ListComparison.takeOver(
+                list,
+                compared.rows(list, other.list(), over.rows()),
+                other.name(),
+                UUID::randomUUID,
+                channel -> LineWriter.write(channel, plan));
     }
 
     private ListEntry entry(String line, BandPlan plan) {

@@ -49,6 +49,7 @@ import reckonrod.server.take.TakeLook;
             @DiscriminatorMapping(value = "move-many", schema = EditRequest.MoveMany.class),
             @DiscriminatorMapping(value = "delete-many", schema = EditRequest.DeleteMany.class),
             @DiscriminatorMapping(value = "pin-many", schema = EditRequest.PinMany.class),
+            @DiscriminatorMapping(value = "take-over", schema = EditRequest.TakeOver.class),
             @DiscriminatorMapping(value = "rename", schema = EditRequest.Rename.class),
         },
         oneOf = {
@@ -75,6 +76,7 @@ import reckonrod.server.take.TakeLook;
             EditRequest.MoveMany.class,
             EditRequest.DeleteMany.class,
             EditRequest.PinMany.class,
+            EditRequest.TakeOver.class,
             EditRequest.Rename.class,
         })
 sealed interface EditRequest {
@@ -437,6 +439,29 @@ sealed interface EditRequest {
         @Override
         public ListEdit read(EditReader with, ChannelList list) {
             return new ListEdit.PinMany(channels, pinned);
+        }
+    }
+
+    /**
+     * Channels as another list has them, or the same one at another time.
+     *
+     * @param from the other list, or the same one
+     * @param revision how that list was after a change of the past; as it is now if left out
+     * @param rows the keys of what a comparison told
+     */
+    @JsonTypeName("take-over")
+    @Schema(name = "TakeOverEdit")
+    record TakeOver(
+            @NotNull(message = NEEDED) UUID from,
+            @Schema(nullable = true) Long revision,
+
+            @NotEmpty(message = "must name what to take over")
+            @Size(max = 10_000, message = "must be at most 10000 rows")
+            List<@NotNull(message = NEEDED) String> rows)
+            implements EditRequest {
+        @Override
+        public ListEdit read(EditReader with, ChannelList list) {
+            return with.takeOver(this, list);
         }
     }
 

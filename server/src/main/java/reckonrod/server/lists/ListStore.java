@@ -188,12 +188,22 @@ public class ListStore {
 
     /** Brings the list back to how it was after a change of the past; this is a change of its own and can be undone. */
     public StoredList restore(UUID id, long baseVersion, long revision) {
-        RevisionRecord past = revisions
+        RevisionRecord past = revision(id, revision);
+        ListEdit back = new ListEdit.GoBack(list(past.id()), past.summary());
+        return change(id, baseVersion, back::applyTo).list();
+    }
+
+    /** How a list was after a change of the past. */
+    @Transactional(readOnly = true)
+    public ChannelList at(UUID id, long revision) {
+        return list(revision(record(id).id(), revision).id());
+    }
+
+    private RevisionRecord revision(UUID id, long revision) {
+        return revisions
                 .findById(revision)
                 .filter(each -> each.listId().equals(id))
                 .orElseThrow(() -> ProblemException.notFound("There is no revision " + revision + " of this list."));
-        ListEdit back = new ListEdit.GoBack(list(past.id()), past.summary());
-        return change(id, baseVersion, back::applyTo).list();
     }
 
     private StoredList moveTo(ListRecord record, Optional<Long> revision, String otherwise) {
