@@ -91,7 +91,7 @@ class ManyIT extends BrowserTest {
         page.getByLabel("What to do with Round · 2 m").click();
         page.getByText("Split at the cursor, slot 14").click();
         assertThat(page.getByLabel("First slot of Round · 2 m 2")).hasValue("14");
-        button(page, "Close").click();
+        page.keyboard().press("Escape");
         assertThat(dialog).hasCount(0);
         assertThat(page.locator(".row.block[data-slot='14']")).containsText("Round · 2 m 2");
         page.keyboard().press("Control+z");
