@@ -18,7 +18,10 @@ const cache = useQueryClient()
 const { data: plans } = usePlans()
 const caution = computed(() => plans.value?.find((plan) => plan.id === bandPlan.value)?.caution)
 
+const busy = ref(false)
 async function make() {
+  if (busy.value) return
+  busy.value = true
   try {
     const body = { name: name.value, bandPlan: bandPlan.value, slots: slots.value }
     const made = await unwrap(api.POST('/api/lists', { body }))
@@ -27,6 +30,8 @@ async function make() {
     open.value = false
   } catch (cause) {
     problem.value = cause instanceof Error ? cause.message : String(cause)
+  } finally {
+    busy.value = false
   }
 }
 </script>

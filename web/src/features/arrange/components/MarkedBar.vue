@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useDisplay } from 'vuetify'
-import type { ListView, Row } from '@/shared/api/client'
+import type { Edit, ListView, Row } from '@/shared/api/client'
 import type { useListChanges } from '@/shared/list/useListChanges'
 import { counted, shortTone } from '@/shared/words'
 import type { Marks } from '../composables/useMarks'
@@ -19,6 +19,10 @@ const { mobile } = useDisplay()
 const channels = computed(() => props.marks.rows.value.map((row) => row.id))
 const pinned = computed(() => props.marks.rows.value.every((row) => row.pinned))
 
+/** One thing at a time: a double click does not do it twice. */
+function act(edit: Edit) {
+  if (!props.changes.busy.value) void props.changes.say(edit)
+}
 const ORDERS = [
   { by: 'frequency', title: 'by frequency' },
   { by: 'name', title: 'by name' },
@@ -56,9 +60,7 @@ const menu = ref(false)
 <template>
   <div class="marked acts" role="toolbar" aria-label="Marked channels">
     <b role="status">{{ counted(channels.length, 'channel') }} marked</b>
-    <v-btn @click="changes.say({ kind: 'move-many', channels, slot: cursor })">
-      Move to slot {{ cursor }}
-    </v-btn>
+    <v-btn @click="act({ kind: 'move-many', channels, slot: cursor })"> Move to slot {{ cursor }} </v-btn>
     <v-menu v-model="ordering">
       <template #activator="{ props: opens }"><v-btn v-bind="opens">Order</v-btn></template>
       <v-list density="compact">
@@ -66,15 +68,15 @@ const menu = ref(false)
           v-for="each in ORDERS"
           :key="each.by"
           :title="each.title"
-          @click="changes.say({ kind: 'order', channels, by: each.by })"
+          @click="act({ kind: 'order', channels, by: each.by })"
         />
       </v-list>
     </v-menu>
-    <v-btn @click="changes.say({ kind: 'close-gaps', channels })">Close gaps</v-btn>
-    <v-btn @click="changes.say({ kind: 'pin-many', channels, pinned: !pinned })">
+    <v-btn @click="act({ kind: 'close-gaps', channels })">Close gaps</v-btn>
+    <v-btn @click="act({ kind: 'pin-many', channels, pinned: !pinned })">
       {{ pinned ? 'Unpin' : 'Pin' }}
     </v-btn>
-    <v-btn @click="changes.say({ kind: 'delete-many', channels })">Delete</v-btn>
+    <v-btn @click="act({ kind: 'delete-many', channels })">Delete</v-btn>
     <v-menu v-if="alike.length" v-model="menu">
       <template #activator="{ props: opens }"><v-btn v-bind="opens">Mark alike</v-btn></template>
       <v-list density="compact">

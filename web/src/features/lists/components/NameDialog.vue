@@ -18,8 +18,12 @@ watch(
   },
   { immediate: true },
 )
+const busy = ref(false)
 async function submit() {
-  if (name.value.trim() && (await props.done(name.value.trim()))) open.value = false
+  if (busy.value || !name.value.trim()) return
+  busy.value = true
+  if (await props.done(name.value.trim())) open.value = false
+  busy.value = false
 }
 </script>
 
