@@ -93,6 +93,8 @@ class WholePathIT extends BrowserTest {
         button(page, "Close Why").tap();
         fitsTheWidth(page);
         page.getByText("Load", new Page.GetByTextOptions().setExact(true)).click();
+        // The tabs of Fit have the same words.
+        assertThat(page.locator(".page-bar h1")).hasText("Load");
         page.getByText("W12 · red").first().click();
         assertThat(button(page, "Read W12 · red")).isVisible();
         fitsTheWidth(page);
