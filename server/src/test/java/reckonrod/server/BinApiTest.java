@@ -134,6 +134,14 @@ class BinApiTest extends ServerTest {
                 .map(row -> row.path("key").asString())
                 .toList();
         Map<String, ?> over = edit("take-over", "from", other, "rows", keys);
+        // The friend changes it again meanwhile: what was not shown is not taken.
+        long seen = get("/api/lists/" + other).ok().path("version").asLong();
+        change(other, seen, edit("rewrite", "channel", idAt(other, 9), "line", "LEG 1 147.510 NFM high 88.5"))
+                .ok();
+        assertThat(change(home, get("/api/lists/" + home).ok().path("version").asLong(), over)
+                        .problem(409, "changed-elsewhere"))
+                .contains("1 of what was chosen");
+        post("/api/lists/" + other + "/undo", Map.of("baseVersion", seen + 1)).ok();
         long before = get("/api/lists/" + home).ok().path("version").asLong();
         assertThat(change(home, before, over).ok().path("said").asString())
                 .isEqualTo("Take over 2 channels from Zz friend");

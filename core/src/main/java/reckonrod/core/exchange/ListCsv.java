@@ -83,12 +83,7 @@ public final class ListCsv {
         Channel channel = entry.channel();
         return switch (column) {
             case SLOT -> String.valueOf(slot);
-            case BLOCK ->
-                list.blocks().stream()
-                        .filter(block -> block.slots().contains(slot))
-                        .map(Block::name)
-                        .findFirst()
-                        .orElse("");
+            case BLOCK -> list.blockAt(slot).map(Block::name).orElse("");
             case NAME -> channel.name();
             case LISTEN -> channel.receive().toMegahertzText();
             case TALK -> channel.transmit().map(Frequency::toMegahertzText).orElse("never");

@@ -184,7 +184,7 @@ final class BlockWork {
                 .toList();
         return pinned.isEmpty()
                 ? Optional.empty()
-                : Optional.of(String.join(", ", pinned) + (pinned.size() == 1 ? " is" : " are")
+                : Optional.of(ManyAtOnce.few(pinned) + (pinned.size() == 1 ? " is" : " are")
                         + " pinned and would have to move. Unpin first, or choose another place.");
     }
 

@@ -56,6 +56,11 @@ public record ChannelList(
                 .findFirst();
     }
 
+    /** The block that claims a slot. */
+    public Optional<Block> blockAt(int slot) {
+        return blocks.stream().filter(block -> block.slots().contains(slot)).findFirst();
+    }
+
     /** A list without channels or blocks. */
     public static ChannelList empty(String name, String bandPlanId, SlotRange slots) {
         return new ChannelList(

@@ -1,6 +1,7 @@
 package reckonrod.core.list;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -11,10 +12,11 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.UUID;
-import java.util.stream.Collectors;
 
 /** What is done to several channels of one list together. Pinned ones stay where they are. */
 final class ManyAtOnce {
+    private static final int MOST_NAMED = 5;
+
     private final ChannelList list;
     private final NavigableMap<Integer, ListEntry> chosen = new TreeMap<>();
     private final Set<UUID> missing;
@@ -140,14 +142,17 @@ final class ManyAtOnce {
             return allPinned();
         }
         NavigableMap<Integer, ListEntry> next = new TreeMap<>(list.entries());
-        channels.forEach(each -> list.slotOf(each.id()).ifPresent(next::remove));
+        Map<UUID, Integer> before = new HashMap<>();
+        moving().forEach((slot, entry) -> before.put(entry.id(), slot));
+        next.keySet().removeAll(Set.copyOf(before.values()));
         for (int i = 0; i < channels.size(); i++) {
             next.put(slots.get(i), channels.get(i));
         }
         if (next.equals(list.entries())) {
             return new ListChange.Refused("They stand like that already. Nothing was changed.");
         }
-        return new ListChange.Changed(list.with(next), summary + blocksChanged(next) + pinnedStayed(), slots.get(0));
+        return new ListChange.Changed(
+                list.with(next), summary + blocksChanged(before, slots, channels) + pinnedStayed(), slots.get(0));
     }
 
     private static ListChange allPinned() {
@@ -155,27 +160,28 @@ final class ManyAtOnce {
     }
 
     private String pinnedStayed() {
-        String pinned = chosen.values().stream()
+        List<String> pinned = chosen.values().stream()
                 .filter(ListEntry::pinned)
                 .map(each -> each.channel().label())
-                .collect(Collectors.joining(", "));
-        return pinned.isEmpty() ? "" : "; " + pinned + " stayed, being pinned";
+                .toList();
+        return pinned.isEmpty() ? "" : "; " + few(pinned) + " stayed, being pinned";
+    }
+
+    /** The first few of many by name: the history tells what was done, and is no list of its own. */
+    static String few(List<String> labels) {
+        int others = labels.size() - MOST_NAMED;
+        return String.join(", ", labels.subList(0, Math.min(labels.size(), MOST_NAMED)))
+                + (others <= 0 ? "" : " and " + others + (others == 1 ? " other" : " others"));
     }
 
     /** Says how many of them stand in another block now. */
-    private String blocksChanged(NavigableMap<Integer, ListEntry> next) {
-        long crossed = next.entrySet().stream()
-                .filter(each -> chosen.containsValue(each.getValue()))
-                .filter(each -> !blockAt(each.getKey())
-                        .equals(blockAt(list.slotOf(each.getValue().id()).orElseThrow())))
-                .count();
+    private String blocksChanged(Map<UUID, Integer> before, List<Integer> slots, List<ListEntry> channels) {
+        int crossed = 0;
+        for (int i = 0; i < channels.size(); i++) {
+            Optional<Block> left = list.blockAt(before.get(channels.get(i).id()));
+            crossed += left.equals(list.blockAt(slots.get(i))) ? 0 : 1;
+        }
         return crossed == 0 ? "" : "; " + crossed + (crossed == 1 ? " stands" : " stand") + " in another block now";
-    }
-
-    private Optional<Block> blockAt(int slot) {
-        return list.blocks().stream()
-                .filter(block -> block.slots().contains(slot))
-                .findFirst();
     }
 
     private static String words(int count) {

@@ -62,7 +62,7 @@ final class SlotMove {
             if (there != null && there.pinned()) {
                 over.add(there.channel().label());
             } else {
-                if (!isOwn && !blockAt(at).equals(blockAt(to))) {
+                if (!isOwn && !list.blockAt(at).equals(list.blockAt(to))) {
                     return leavesBlock(carried);
                 }
                 next.put(at, carried);
@@ -83,7 +83,8 @@ final class SlotMove {
     }
 
     private ListChange leavesBlock(ListEntry entry) {
-        String block = blockAt(to).map(Block::name).map(name -> "block " + name).orElse("the slots outside of blocks");
+        String block =
+                list.blockAt(to).map(Block::name).map(name -> "block " + name).orElse("the slots outside of blocks");
         return new ListChange.Refused("Pushing would move " + entry.channel().label() + " out of " + block
                 + ": no slot behind " + to + " is free there. Swap the two, or make room in the block.");
     }
@@ -96,19 +97,13 @@ final class SlotMove {
     }
 
     private String acrossBlocks() {
-        Optional<Block> left = blockAt(from);
-        Optional<Block> entered = blockAt(to);
+        Optional<Block> left = list.blockAt(from);
+        Optional<Block> entered = list.blockAt(to);
         if (left.equals(entered)) {
             return "";
         }
         return left.map(block -> ", out of block " + block.name()).orElse("")
                 + entered.map(block -> (left.isPresent() ? " into block " : ", into block ") + block.name())
                         .orElse("");
-    }
-
-    private Optional<Block> blockAt(int slot) {
-        return list.blocks().stream()
-                .filter(block -> block.slots().contains(slot))
-                .findFirst();
     }
 }

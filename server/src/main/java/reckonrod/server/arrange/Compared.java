@@ -1,13 +1,18 @@
 package reckonrod.server.arrange;
 
+import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import reckonrod.core.list.ChannelList;
 import reckonrod.core.list.ListComparison;
+import reckonrod.core.list.ListComparison.Part;
 import reckonrod.core.list.ListComparison.Row;
+import reckonrod.core.list.ListComparison.Side;
 import reckonrod.server.lists.ListStore;
 import reckonrod.server.problem.ProblemException;
 
@@ -35,11 +40,19 @@ class Compared {
                 : new Other(now.name() + " of the past", store.at(id, revision));
     }
 
-    /** What names a row: it stays the same while neither list changes that channel's place among the others. */
+    /** What names a row: the channel and what it is in both lists, so that nothing else is taken over than was shown. */
     static String key(Row row) {
-        return row.here()
-                .map(each -> "here " + each.entry().id())
-                .orElseGet(() -> "there " + row.there().orElseThrow().entry().id());
+        Side side = row.here().or(row::there).orElseThrow();
+        String shown = Stream.of(row.here(), row.there())
+                .map(each -> each.map(Compared::words).orElse("none"))
+                .collect(Collectors.joining(" "));
+        return side.entry().id() + " " + Integer.toHexString(shown.hashCode());
+    }
+
+    private static String words(Side side) {
+        return Arrays.stream(Part.values())
+                .map(part -> part.of(side.entry().channel()))
+                .collect(Collectors.joining(" "));
     }
 
     /** The rows of those keys. One that is not there any more is refused: something else would be taken than was meant. */
