@@ -142,9 +142,6 @@ function skip() {
   min-height: 0;
   overflow: auto;
 }
-.page:focus {
-  outline: none;
-}
 @media (max-width: 720px) {
   .top :deep(.v-toolbar__content) {
     gap: 8px;

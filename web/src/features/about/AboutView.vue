@@ -59,9 +59,6 @@ onMounted(() => work.value?.focus())
   padding: 20px 24px;
   max-width: 860px;
 }
-.about:focus {
-  outline: none;
-}
 h1 {
   margin-bottom: 8px;
 }

@@ -87,9 +87,6 @@ watch(work, (now) => now?.focus())
   height: 100%;
   overflow: auto;
 }
-.sources:focus {
-  outline: none;
-}
 .all {
   display: grid;
   grid-template-columns: minmax(0, 1fr) minmax(0, 1.15fr);

@@ -118,9 +118,6 @@ watch(work, (now) => now?.focus())
   overflow: auto;
   min-width: 0;
 }
-.middle:focus {
-  outline: none;
-}
 .steps {
   gap: 20px;
   padding: 0 20px 24px;

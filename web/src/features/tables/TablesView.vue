@@ -54,9 +54,6 @@ useKeys({
   flex-direction: column;
   height: 100%;
 }
-.tables:focus {
-  outline: none;
-}
 @media print {
   .tables {
     display: block;

@@ -47,19 +47,3 @@ const WORDS = { only_there: 'only there', only_here: 'only here', changed: 'chan
     </tbody>
   </SheetTable>
 </template>
-
-<style scoped>
-.only_there {
-  color: var(--primary);
-}
-.changed {
-  color: var(--doubt);
-}
-.only_here {
-  color: var(--error);
-}
-.part {
-  display: inline-block;
-  margin-right: 16px;
-}
-</style>

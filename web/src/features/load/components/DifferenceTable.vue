@@ -90,16 +90,6 @@ function title({ before, after }: SlotChange) {
 </template>
 
 <style scoped>
-.added {
-  color: var(--primary);
-}
-.changed {
-  color: var(--doubt);
-}
-.removed,
-.replaced {
-  color: var(--error);
-}
 .left td:not(:first-child),
 .left th {
   color: var(--quiet);
@@ -115,10 +105,6 @@ function title({ before, after }: SlotChange) {
 }
 .left .gone {
   text-decoration: none;
-}
-.part {
-  display: inline-block;
-  margin-right: 16px;
 }
 td :deep(.v-selection-control) {
   margin-block: -6px;

@@ -65,7 +65,4 @@ const tells = computed(() => {
 .line .v-btn {
   margin-left: auto;
 }
-p {
-  margin: 0;
-}
 </style>

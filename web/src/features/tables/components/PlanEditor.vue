@@ -91,7 +91,7 @@ const follow = () => {
 </script>
 
 <template>
-  <form class="editor" @submit.prevent="save">
+  <form class="editor column" @submit.prevent="save">
     <div class="text">
       <div ref="gutter" class="gutter" aria-hidden="true">
         <span v-for="number in numbers" :key="number" :class="{ faulty: faulty.has(number) }">{{
@@ -113,16 +113,17 @@ const follow = () => {
         <h2>
           {{ faults.length === 1 ? 'One line is to be mended' : `${faults.length} faults are to be mended` }}
         </h2>
-        <ul>
+        <ul class="bare">
           <li v-for="fault in faults" :key="fault.line + fault.message">
-            <button type="button" @click="goTo(fault.line)">Line {{ fault.line }}</button> {{ fault.message }}
+            <button type="button" class="link" @click="goTo(fault.line)">Line {{ fault.line }}</button>
+            {{ fault.message }}
           </li>
         </ul>
       </template>
-      <p v-else-if="problem" class="problem">{{ problem }}</p>
+      <p v-else-if="problem" class="wrong">{{ problem }}</p>
       <p v-else class="quiet">{{ changed ? 'No fault found; not kept yet.' : 'As it is kept.' }}</p>
     </div>
-    <div class="actions">
+    <div class="acts">
       <v-btn type="submit" color="primary" variant="flat" :disabled="!changed || faults.length > 0"
         >Keep this plan</v-btn
       >
@@ -133,10 +134,6 @@ const follow = () => {
 
 <style scoped>
 .editor {
-  display: flex;
-  flex-direction: column;
-  flex: 1;
-  min-height: 0;
   gap: 10px;
   padding: 0 20px 14px;
 }
@@ -185,29 +182,5 @@ textarea {
 }
 .faults h2 {
   color: var(--error);
-}
-.faults ul {
-  list-style: none;
-  margin: 0;
-  padding: 0;
-}
-.faults button {
-  background: none;
-  border: 0;
-  padding: 0;
-  font: inherit;
-  color: var(--primary);
-  text-decoration: underline;
-  cursor: pointer;
-}
-p {
-  margin: 0;
-}
-.problem {
-  color: var(--error);
-}
-.actions {
-  display: flex;
-  gap: 8px;
 }
 </style>

@@ -22,7 +22,7 @@ watch(id, () => (editing.value = false))
 </script>
 
 <template>
-  <div class="plans">
+  <div class="column">
     <FieldRow class="pad no-print bar">
       <v-select
         class="plan"
@@ -75,12 +75,6 @@ watch(id, () => (editing.value = false))
 </template>
 
 <style scoped>
-.plans {
-  display: flex;
-  flex-direction: column;
-  flex: 1;
-  min-height: 0;
-}
 .bar {
   padding-top: 6px;
 }

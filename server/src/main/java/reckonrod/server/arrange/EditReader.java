@@ -39,7 +39,7 @@ class EditReader {
     }
 
     /** Lines as channels, alone or as a new block. */
-    ListEdit put(EditRequest.Put put, ChannelList list) {
+    ListEdit put(ChannelEdits.Put put, ChannelList list) {
         BandPlan plan = plans.planOf(list);
         List<ListEntry> entries =
                 put.lines().stream().map(line -> entry(line, plan)).toList();
@@ -49,7 +49,7 @@ class EditReader {
     }
 
     /** Another line for a channel. */
-    ListEdit rewrite(EditRequest.Rewrite rewrite, ChannelList list) {
+    ListEdit rewrite(ChannelEdits.Rewrite rewrite, ChannelList list) {
         return new ListEdit.Rewrite(
                 rewrite.channel(),
                 channel(rewrite.line(), plans.planOf(list)),
@@ -57,7 +57,7 @@ class EditReader {
     }
 
     /** Entries of the directory as channels, alone or as a new block. */
-    ListEdit take(EditRequest.Take take, ChannelList list) {
+    ListEdit take(ChannelEdits.Take take, ChannelList list) {
         BandPlan plan = plans.planOf(list);
         int slot = Optional.ofNullable(take.slot()).orElse(list.slots().first());
         List<ListEntry> entries = takes.channels(take.take(), list, plan);
@@ -67,7 +67,7 @@ class EditReader {
     }
 
     /** Every channel as another plan works it out. */
-    ListEdit goBy(EditRequest.GoBy goBy, ChannelList list) {
+    ListEdit goBy(WholeEdits.GoBy goBy, ChannelList list) {
         BandPlan from = plans.planOf(list);
         BandPlan to = plans.plan(goBy.bandPlan(), Optional.ofNullable(goBy.licence()));
         PlanChange change = PlanChange.of(list, from, to);
@@ -79,7 +79,7 @@ class EditReader {
     }
 
     /** Channels as another list has them, with lines that this list's plan reads as the same. */
-    ListEdit takeOver(EditRequest.TakeOver over, ChannelList list) {
+    ListEdit takeOver(WholeEdits.TakeOver over, ChannelList list) {
         BandPlan plan = plans.planOf(list);
         Compared.Other other = compared.other(over.from(), over.revision());
         return ListComparison.takeOver(

@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonTypeName;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.exc.StreamReadException;
 import tools.jackson.databind.DatabindException;
@@ -63,10 +64,14 @@ record UnreadableBody(String field, String words) {
     }
 
     private static String kinds(Class<?> sealed) {
-        return Arrays.stream(sealed.getPermittedSubclasses())
-                .map(kind -> kind.getAnnotation(JsonTypeName.class).value())
-                .sorted()
-                .collect(Collectors.joining(", "));
+        return kindsOf(sealed).sorted().collect(Collectors.joining(", "));
+    }
+
+    /** The kinds of a sealed type; those that are only groups of others give theirs. */
+    private static Stream<String> kindsOf(Class<?> type) {
+        return type.isSealed()
+                ? Arrays.stream(type.getPermittedSubclasses()).flatMap(UnreadableBody::kindsOf)
+                : Stream.of(type.getAnnotation(JsonTypeName.class).value());
     }
 
     private static String names(Collection<Object> known) {

@@ -1,0 +1,130 @@
+package reckonrod.server.arrange;
+
+import com.fasterxml.jackson.annotation.JsonTypeName;
+import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.Optional;
+import reckonrod.core.list.ChannelList;
+import reckonrod.core.list.ListEdit;
+
+/** Changes of blocks. */
+sealed interface BlockEdits extends EditRequest {
+    /** A block that holds the channels in its slots. */
+    @JsonTypeName("add-block")
+    @Schema(name = "AddBlockEdit")
+    record AddBlock(
+            @NotBlank(message = BLANK) @Size(max = MOST_NAME, message = LONG_NAME)
+            String block,
+
+            @Valid @NotNull(message = NEEDED) Slots slots)
+            implements BlockEdits {
+        @Override
+        public ListEdit read(EditReader with, ChannelList list) {
+            return new ListEdit.AddBlock(block, EditReader.range(slots));
+        }
+    }
+
+    /** Another name for a block. */
+    @JsonTypeName("rename-block")
+    @Schema(name = "RenameBlockEdit")
+    record RenameBlock(
+            @NotBlank(message = BLANK) String block,
+
+            @NotBlank(message = BLANK) @Size(max = MOST_NAME, message = LONG_NAME)
+            String name)
+            implements BlockEdits {
+        @Override
+        public ListEdit read(EditReader with, ChannelList list) {
+            return new ListEdit.RenameBlock(block, name);
+        }
+    }
+
+    /** Other slots for a block; no channel moves. */
+    @JsonTypeName("resize-block")
+    @Schema(name = "ResizeBlockEdit")
+    record ResizeBlock(
+            @NotBlank(message = BLANK) String block,
+            @Valid @NotNull(message = NEEDED) Slots slots) implements BlockEdits {
+        @Override
+        public ListEdit read(EditReader with, ChannelList list) {
+            return new ListEdit.ResizeBlock(block, EditReader.range(slots));
+        }
+    }
+
+    /** A block goes elsewhere with all in it; what stands between gives way. */
+    @JsonTypeName("move-block")
+    @Schema(name = "MoveBlockEdit")
+    record MoveBlock(
+            @NotBlank(message = BLANK) String block,
+            @NotNull(message = NEEDED) Integer slot) implements BlockEdits {
+        @Override
+        public ListEdit read(EditReader with, ChannelList list) {
+            return new ListEdit.MoveBlock(block, slot);
+        }
+    }
+
+    /** A block becomes two; the second begins at the slot. */
+    @JsonTypeName("split-block")
+    @Schema(name = "SplitBlockEdit")
+    record SplitBlock(
+            @NotBlank(message = BLANK) String block,
+            @NotNull(message = NEEDED) Integer slot,
+
+            @NotBlank(message = BLANK) @Size(max = MOST_NAME, message = LONG_NAME)
+            String second)
+            implements BlockEdits {
+        @Override
+        public ListEdit read(EditReader with, ChannelList list) {
+            return new ListEdit.SplitBlock(block, slot, second);
+        }
+    }
+
+    /** A block and the one that follows it become one. */
+    @JsonTypeName("join-blocks")
+    @Schema(name = "JoinBlocksEdit")
+    record JoinBlocks(@NotBlank(message = BLANK) String block) implements BlockEdits {
+        @Override
+        public ListEdit read(EditReader with, ChannelList list) {
+            return new ListEdit.JoinBlocks(block);
+        }
+    }
+
+    /** A block goes, and its channels stay. */
+    @JsonTypeName("remove-block")
+    @Schema(name = "RemoveBlockEdit")
+    record RemoveBlock(@NotBlank(message = BLANK) String block) implements BlockEdits {
+        @Override
+        public ListEdit read(EditReader with, ChannelList list) {
+            return new ListEdit.RemoveBlock(block);
+        }
+    }
+
+    /**
+     * The order that the channels of a block are kept in.
+     *
+     * @param by the order; they stay as they are placed if left out
+     */
+    @JsonTypeName("keep-order")
+    @Schema(name = "KeepOrderEdit")
+    record KeepOrder(
+            @NotBlank(message = BLANK) String block,
+            @Schema(nullable = true) By by) implements BlockEdits {
+        @Override
+        public ListEdit read(EditReader with, ChannelList list) {
+            return new ListEdit.KeepOrder(block, Optional.ofNullable(by).map(By::ordering));
+        }
+    }
+
+    /** A block goes, with the channels in it. */
+    @JsonTypeName("take-block-out")
+    @Schema(name = "TakeBlockOutEdit")
+    record TakeBlockOut(@NotBlank(message = NEEDED) String block) implements BlockEdits {
+        @Override
+        public ListEdit read(EditReader with, ChannelList list) {
+            return new ListEdit.TakeBlockOut(block);
+        }
+    }
+}

@@ -1,0 +1,84 @@
+package reckonrod.server.arrange;
+
+import com.fasterxml.jackson.annotation.JsonTypeName;
+import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import java.util.UUID;
+import reckonrod.core.list.ChannelList;
+import reckonrod.core.list.ListEdit;
+
+/** Changes of many channels at once. */
+sealed interface ManyEdits extends EditRequest {
+    /** Channels are sorted within the slots that they have; pinned ones stay. */
+    @JsonTypeName("order")
+    @Schema(name = "OrderEdit")
+    record Order(
+            @NotNull(message = NEEDED) @Size(max = 10_000, message = "must be at most 10000 channels")
+            List<@NotNull(message = NEEDED) UUID> channels,
+
+            @NotNull(message = NEEDED) By by)
+            implements ManyEdits {
+        @Override
+        public ListEdit read(EditReader with, ChannelList list) {
+            return new ListEdit.Order(channels, by.ordering());
+        }
+    }
+
+    /** Channels come to stand one behind the other; pinned ones stay. */
+    @JsonTypeName("close-gaps")
+    @Schema(name = "CloseGapsEdit")
+    record CloseGaps(
+            @NotNull(message = NEEDED) @Size(max = 10_000, message = "must be at most 10000 channels")
+            List<@NotNull(message = NEEDED) UUID> channels)
+            implements ManyEdits {
+        @Override
+        public ListEdit read(EditReader with, ChannelList list) {
+            return new ListEdit.CloseGaps(channels);
+        }
+    }
+
+    /** Channels go together to a slot and the free ones behind it; pinned ones stay. */
+    @JsonTypeName("move-many")
+    @Schema(name = "MoveManyEdit")
+    record MoveMany(
+            @NotNull(message = NEEDED) @Size(max = 10_000, message = "must be at most 10000 channels")
+            List<@NotNull(message = NEEDED) UUID> channels,
+
+            @NotNull(message = NEEDED) Integer slot)
+            implements ManyEdits {
+        @Override
+        public ListEdit read(EditReader with, ChannelList list) {
+            return new ListEdit.MoveMany(channels, slot);
+        }
+    }
+
+    /** Channels go; pinned ones stay. */
+    @JsonTypeName("delete-many")
+    @Schema(name = "DeleteManyEdit")
+    record DeleteMany(
+            @NotNull(message = NEEDED) @Size(max = 10_000, message = "must be at most 10000 channels")
+            List<@NotNull(message = NEEDED) UUID> channels)
+            implements ManyEdits {
+        @Override
+        public ListEdit read(EditReader with, ChannelList list) {
+            return new ListEdit.DeleteMany(channels);
+        }
+    }
+
+    /** Whether channels keep their slots. */
+    @JsonTypeName("pin-many")
+    @Schema(name = "PinManyEdit")
+    record PinMany(
+            @NotNull(message = NEEDED) @Size(max = 10_000, message = "must be at most 10000 channels")
+            List<@NotNull(message = NEEDED) UUID> channels,
+
+            @NotNull(message = NEEDED) Boolean pinned)
+            implements ManyEdits {
+        @Override
+        public ListEdit read(EditReader with, ChannelList list) {
+            return new ListEdit.PinMany(channels, pinned);
+        }
+    }
+}
