@@ -12,10 +12,14 @@ import { counted } from '@/shared/words'
 import ArrangeBar from './components/ArrangeBar.vue'
 import ArrangeDialogs, { type Sheet } from './components/ArrangeDialogs.vue'
 import ArrangeFoot from './components/ArrangeFoot.vue'
+import FindBar from './components/FindBar.vue'
 import MarkedBar from './components/MarkedBar.vue'
 import RodTable from './components/RodTable.vue'
 import WorkingPanel from './components/WorkingPanel.vue'
+import { useClipboard } from './composables/useClipboard'
 import { useEditing } from './composables/useEditing'
+import { useFinder } from './composables/useFinder'
+import { useManyActs } from './composables/useManyActs'
 import { useMarks } from './composables/useMarks'
 import { useRod, type RodItem } from './composables/useRod'
 import { useRodKeys } from './composables/useRodKeys'
@@ -27,6 +31,14 @@ const changes = useListChanges(openId)
 const cursor = useCursor()
 const { items, toggle, at, item } = useRod(list, cursor)
 const marks = useMarks(items, at)
+const many = useManyActs(changes, marks, item, cursor)
+const finder = useFinder(list, items, at)
+useClipboard(() => list.value, many.chosen, changes)
+const finding = ref<InstanceType<typeof FindBar> | null>(null)
+function find() {
+  finder.open.value = true
+  finding.value?.focus()
+}
 const ordering = ref(false)
 // A copy has channels of the same origin; what was marked in one list is not marked in another.
 watch(openId, marks.clear)
@@ -78,10 +90,13 @@ useRodKeys({
   item,
   changes,
   marks,
+  many,
+  find,
   edit: open,
   focus: () => rod.value?.focus(),
   showBlocks: () => (sheet.value = 'blocks'),
   showOrders: () => (ordering.value = true),
+  showChange: () => (sheet.value = 'change'),
   showWorking: () => (sideOpen.value = mobile.value),
   mend(number) {
     const mended = findings.value.flatMap((each) => each.fixes)[number]
@@ -114,9 +129,11 @@ useRodKeys({
         v-model:ordering="ordering"
         :list="list"
         :marks="marks"
+        :many="many"
         :row="row"
         :cursor="cursor"
         :changes="changes"
+        @change="sheet = 'change'"
       />
       <ArrangeBar
         v-else
@@ -134,6 +151,15 @@ useRodKeys({
         @working="sideOpen = true"
         @blocks="sheet = 'blocks'"
         @mark="marks.toggle()"
+        @find="find"
+      />
+      <FindBar
+        v-if="finder.open.value"
+        ref="finding"
+        :finder="finder"
+        :total="list.rows.length"
+        @mark="marks.like((it) => finder.hits.value.has(it.id))"
+        @leave="rod?.focus()"
       />
       <RodTable
         ref="rod"
@@ -143,6 +169,7 @@ useRodKeys({
         :items="items"
         :editing="editing"
         :marks="marks"
+        :finder="finder"
         @open="open"
         @tap="tap"
         @drop="moveTo"
@@ -157,6 +184,7 @@ useRodKeys({
         :list="list"
         :cursor="cursor"
         :changes="changes"
+        :many="many"
         @look="(slot) => (cursor = slot)"
       />
     </template>

@@ -21,6 +21,8 @@ export interface Keyed {
   focus: () => void
   undo?: () => void
   redo?: () => void
+  /** Looks for something in what is shown. */
+  find?: () => void
   /** Chooses all there is. */
   all?: () => void
   /** Looks at a key before the keys do; whether it was meant for it. */
@@ -36,6 +38,7 @@ export function useKeys(screen: Keyed) {
   )
   if (screen.undo) pages.push(['Ctrl+Z', 'undo'])
   if (screen.redo) pages.push(['Ctrl+Shift+Z', 'redo'])
+  if (screen.find) pages.push(['Ctrl+F', 'find; Enter and Shift+Enter go from hit to hit'])
   if (screen.all) pages.push(['Ctrl+A', 'mark all'])
   useScreen({
     title: screen.title,
@@ -44,6 +47,7 @@ export function useKeys(screen: Keyed) {
     undo: screen.undo,
     redo: screen.redo,
     all: screen.all,
+    find: screen.find,
     onKey(event) {
       if (screen.when && !screen.when(event)) return false
       if (screen.first?.(event)) return true

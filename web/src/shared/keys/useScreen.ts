@@ -11,6 +11,8 @@ export interface Screen {
   focus: () => void
   undo?: () => void
   redo?: () => void
+  /** Looks for something in what is shown. */
+  find?: () => void
   all?: () => void
 }
 
@@ -30,7 +32,7 @@ export const currentScreen = () => current.value
 /** The focus goes back to where the person works: after a dialog, an undo, a line. */
 export const focusWork = () => current.value?.focus()
 
-const isTyping = (target: EventTarget | null) =>
+export const isTyping = (target: EventTarget | null) =>
   target instanceof HTMLElement &&
   target.matches('input:not([type=checkbox]):not([type=radio]), textarea, [role=combobox], [role=option]')
 
@@ -40,7 +42,7 @@ const isPressed = (target: EventTarget | null, key: string) =>
   (key === 'Enter' || key === ' ')
 
 /** Whether something lies over the screen that has keys of its own: a dialog, a menu, a list to choose from. */
-const isCovered = () => document.querySelector('.v-overlay--active:not(.v-tooltip)') !== null
+export const isCovered = () => document.querySelector('.v-overlay--active:not(.v-tooltip)') !== null
 
 /** The same, unless somebody types or a dialog is open. */
 export function focusWorkGently() {
@@ -64,6 +66,11 @@ export function toScreen(event: KeyboardEvent, toLine: (text: string) => void) {
   if (command && event.key.toLowerCase() === 'a' && screen?.all) {
     event.preventDefault()
     screen.all()
+    return
+  }
+  if (command && event.key.toLowerCase() === 'f' && screen?.find) {
+    event.preventDefault()
+    screen.find()
     return
   }
   if (command || event.altKey || isPressed(event.target, event.key)) return

@@ -16,6 +16,7 @@ const emit = defineEmits<{
   satellite: []
   blocks: []
   mark: []
+  find: []
   findings: []
   working: []
 }>()
@@ -24,6 +25,7 @@ const pasted = usePastedText()
 const beside = computed<{ title: string; hint?: string; to?: { name: string }; act?: () => void }[]>(() => [
   { title: 'History', act: () => emit('history') },
   { title: pasted.value.trim() ? 'Lines to review' : 'Paste lines', to: { name: 'review' } },
+  { title: 'Find', hint: 'Find channels in the list (Ctrl+F)', act: () => emit('find') },
   { title: 'Satellite pass', act: () => emit('satellite') },
   { title: 'Blocks', hint: 'Make, size, move, split, join and remove blocks (b)', act: () => emit('blocks') },
 ])

@@ -3,17 +3,24 @@ import { computed, defineAsyncComponent } from 'vue'
 import type { ListView } from '@/shared/api/client'
 import type { useListChanges } from '@/shared/list/useListChanges'
 import { useAsked } from '@/shared/ui/useAsked'
+import type { ManyActs } from '../composables/useManyActs'
 import MoveDialog from './MoveDialog.vue'
 
 /** The sheets over the rod; each is loaded when it is first wanted. */
 const BlocksDialog = defineAsyncComponent(() => import('./BlocksDialog.vue'))
+const ChangeManyDialog = defineAsyncComponent(() => import('./ChangeManyDialog.vue'))
 const FindingsDialog = defineAsyncComponent(() => import('./FindingsDialog.vue'))
 const HistoryDialog = defineAsyncComponent(() => import('./HistoryDialog.vue'))
 const ListPlanDialog = defineAsyncComponent(() => import('./ListPlanDialog.vue'))
 const SatelliteDialog = defineAsyncComponent(() => import('./SatelliteDialog.vue'))
 
-export type Sheet = 'blocks' | 'findings' | 'history' | 'plan' | 'satellite'
-defineProps<{ list: ListView; cursor: number; changes: ReturnType<typeof useListChanges> }>()
+export type Sheet = 'blocks' | 'change' | 'findings' | 'history' | 'plan' | 'satellite'
+defineProps<{
+  list: ListView
+  cursor: number
+  changes: ReturnType<typeof useListChanges>
+  many: ManyActs
+}>()
 const emit = defineEmits<{ look: [slot: number] }>()
 const sheet = defineModel<Sheet | null>('sheet', { required: true })
 /** A channel that would go where another one is. */
@@ -25,12 +32,14 @@ const shows = (which: Sheet) =>
     set: (now: boolean) => (sheet.value = now ? which : null),
   })
 const blocks = shows('blocks')
+const change = shows('change')
 const findings = shows('findings')
 const history = shows('history')
 const plan = shows('plan')
 const satellite = shows('satellite')
 const asked = {
   blocks: useAsked(blocks),
+  change: useAsked(change),
   findings: useAsked(findings),
   history: useAsked(history),
   plan: useAsked(plan),
@@ -45,6 +54,14 @@ const asked = {
     @move="(id, slot, way) => changes.change({ kind: 'move', channel: id, slot, way })"
   />
   <BlocksDialog v-if="asked.blocks.value" v-model="blocks" :list="list" :cursor="cursor" :changes="changes" />
+  <ChangeManyDialog
+    v-if="asked.change.value"
+    v-model="change"
+    :list="list"
+    :channels="many.chosen()"
+    :changes="changes"
+    @made="many.remember"
+  />
   <ListPlanDialog
     v-if="asked.plan.value"
     v-model="plan"

@@ -1,28 +1,26 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useDisplay } from 'vuetify'
-import type { Edit, ListView, Row } from '@/shared/api/client'
+import type { ListView, Row } from '@/shared/api/client'
 import type { useListChanges } from '@/shared/list/useListChanges'
 import { counted, shortTone } from '@/shared/words'
+import type { ManyActs } from '../composables/useManyActs'
 import type { Marks } from '../composables/useMarks'
 
 /** What can be done with all marked channels at once. */
 const props = defineProps<{
   list: ListView
   marks: Marks
+  many: ManyActs
   row: Row | null
   cursor: number
   changes: ReturnType<typeof useListChanges>
 }>()
+const emit = defineEmits<{ change: [] }>()
 const ordering = defineModel<boolean>('ordering', { required: true })
 const { mobile } = useDisplay()
-const channels = computed(() => props.marks.rows.value.map((row) => row.id))
 const pinned = computed(() => props.marks.rows.value.every((row) => row.pinned))
 
-/** One thing at a time: a double click does not do it twice. */
-function act(edit: Edit) {
-  if (!props.changes.busy.value) void props.changes.say(edit)
-}
 const ORDERS = [
   { by: 'frequency', title: 'by frequency' },
   { by: 'name', title: 'by name' },
@@ -59,24 +57,20 @@ const menu = ref(false)
 
 <template>
   <div class="marked acts" role="toolbar" aria-label="Marked channels">
-    <b role="status">{{ counted(channels.length, 'channel') }} marked</b>
-    <v-btn @click="act({ kind: 'move-many', channels, slot: cursor })"> Move to slot {{ cursor }} </v-btn>
+    <b role="status">{{ counted(marks.rows.value.length, 'channel') }} marked</b>
+    <v-btn @click="many.moveHere()"> Move to slot {{ cursor }} </v-btn>
     <v-menu v-model="ordering">
       <template #activator="{ props: opens }"><v-btn v-bind="opens">Order</v-btn></template>
       <v-list density="compact">
-        <v-list-item
-          v-for="each in ORDERS"
-          :key="each.by"
-          :title="each.title"
-          @click="act({ kind: 'order', channels, by: each.by })"
-        />
+        <v-list-item v-for="each in ORDERS" :key="each.by" :title="each.title" @click="many.order(each.by)" />
       </v-list>
     </v-menu>
-    <v-btn @click="act({ kind: 'close-gaps', channels })">Close gaps</v-btn>
-    <v-btn @click="act({ kind: 'pin-many', channels, pinned: !pinned })">
+    <v-btn title="Power, kind, tones and names (c)" @click="emit('change')">Change</v-btn>
+    <v-btn @click="many.closeGaps()">Close gaps</v-btn>
+    <v-btn @click="many.pin()">
       {{ pinned ? 'Unpin' : 'Pin' }}
     </v-btn>
-    <v-btn @click="act({ kind: 'delete-many', channels })">Delete</v-btn>
+    <v-btn @click="many.remove()">Delete</v-btn>
     <v-menu v-if="alike.length" v-model="menu">
       <template #activator="{ props: opens }"><v-btn v-bind="opens">Mark alike</v-btn></template>
       <v-list density="compact">

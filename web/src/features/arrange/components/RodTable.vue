@@ -7,11 +7,18 @@ import SeverityMark from '@/shared/components/SeverityMark.vue'
 import KeyedGrid from '@/shared/ui/KeyedGrid.vue'
 import type { Column, Focusable } from '@/shared/ui/grid'
 import { shortTone } from '@/shared/words'
+import type { Finder } from '../composables/useFinder'
 import type { Marks } from '../composables/useMarks'
 import type { RodItem } from '../composables/useRod'
 import LineEditor from './LineEditor.vue'
 
-const props = defineProps<{ list: ListView; items: RodItem[]; editing: string | null; marks: Marks }>()
+const props = defineProps<{
+  list: ListView
+  items: RodItem[]
+  editing: string | null
+  marks: Marks
+  finder: Finder
+}>()
 const emit = defineEmits<{
   open: [item: RodItem]
   tap: [item: RodItem, event: MouseEvent]
@@ -44,7 +51,10 @@ const isMarked = (item: RodItem) => item.kind === 'channel' && props.marks.has(i
 const channel = (item: RodItem) => (item.kind === 'channel' ? item.row : null)
 const slotOf = (item: RodItem) => (item.kind === 'block' ? item.first : item.slot)
 const row = (item: RodItem) => ({
-  class: [item.kind, { pinned: channel(item)?.pinned, marked: isMarked(item) }],
+  class: [
+    item.kind,
+    { pinned: channel(item)?.pinned, marked: isMarked(item), hit: props.finder.isHit(item) },
+  ],
   'data-slot': slotOf(item),
 })
 
@@ -69,92 +79,97 @@ defineExpose({ focus })
 </script>
 
 <template>
-  <KeyedGrid
-    ref="grid"
-    v-model:at="at"
-    class="rod-table"
-    :label="list.name"
-    :items="items"
-    :columns="columns"
-    :item-key="(item) => item.key"
-    :height="height"
-    :row="row"
-    :whole="(item) => item.kind !== 'channel' || isEdited(item)"
-    :heading="(item) => item.kind === 'block'"
-    :can-drag="(item) => item.kind === 'channel' && editing === null"
-    @open="(item) => emit('open', item)"
-    @tap="(item, event) => emit('tap', item, event)"
-    @drop="drop"
-  >
-    <template #rod="{ item }">
-      <template v-if="item.kind === 'channel' || item.kind === 'free'">
-        <span class="slot">{{ item.slot }}</span>
-        <span class="graduation" :class="{ long: item.slot % 10 === 0 }" aria-hidden="true" />
-        <span v-if="channel(item)?.pinned" class="unseen">pinned</span>
-        <span v-if="isMarked(item)" class="tick"><span class="unseen">marked</span></span>
+  <div class="framed column">
+    <KeyedGrid
+      ref="grid"
+      v-model:at="at"
+      class="rod-table"
+      :label="list.name"
+      :items="items"
+      :columns="columns"
+      :item-key="(item) => item.key"
+      :height="height"
+      :row="row"
+      :whole="(item) => item.kind !== 'channel' || isEdited(item)"
+      :heading="(item) => item.kind === 'block'"
+      :can-drag="(item) => item.kind === 'channel' && editing === null"
+      @open="(item) => emit('open', item)"
+      @tap="(item, event) => emit('tap', item, event)"
+      @drop="drop"
+    >
+      <template #rod="{ item }">
+        <template v-if="item.kind === 'channel' || item.kind === 'free'">
+          <span class="slot">{{ item.slot }}</span>
+          <span class="graduation" :class="{ long: item.slot % 10 === 0 }" aria-hidden="true" />
+          <span v-if="channel(item)?.pinned" class="unseen">pinned</span>
+          <span v-if="isMarked(item)" class="tick"><span class="unseen">marked</span></span>
+        </template>
       </template>
-    </template>
-    <template #name="{ item }">{{ channel(item)?.label }}</template>
-    <template #receive="{ item }">
-      <template v-if="channel(item)">
-        <span class="listen mark" :class="{ only: !channel(item)?.sum.talk }" aria-hidden="true">▽</span
-        >{{ aligned(channel(item)?.sum.listen ?? '') }}
+      <template #name="{ item }">{{ channel(item)?.label }}</template>
+      <template #receive="{ item }">
+        <template v-if="channel(item)">
+          <span class="listen mark" :class="{ only: !channel(item)?.sum.talk }" aria-hidden="true">▽</span
+          >{{ aligned(channel(item)?.sum.listen ?? '') }}
+        </template>
       </template>
-    </template>
-    <template #send="{ item }">
-      <template v-if="channel(item)?.sum.talk">
-        <span class="talk mark" aria-hidden="true">▲</span>{{ aligned(channel(item)?.sum.talk ?? '') }}
+      <template #send="{ item }">
+        <template v-if="channel(item)?.sum.talk">
+          <span class="talk mark" aria-hidden="true">▲</span>{{ aligned(channel(item)?.sum.talk ?? '') }}
+        </template>
+        <span v-else class="word">listen only</span>
       </template>
-      <span v-else class="word">listen only</span>
-    </template>
-    <template #shift="{ item }">
-      <span :class="/\d/.test(channel(item)?.sum.shift ?? '') ? 'quiet' : 'word'">{{
-        channel(item)?.sum.shift
-      }}</span>
-    </template>
-    <template #talk-tone="{ item }">
-      <span class="talk">{{ shortTone(channel(item)?.talkTone) }}</span>
-    </template>
-    <template #listen-tone="{ item }">
-      <span class="listen">{{ shortTone(channel(item)?.listenTone) }}</span>
-    </template>
-    <template #kind="{ item }">
-      <span class="word">{{ channel(item)?.emission }}</span>
-    </template>
-    <template #power="{ item }">
-      <span class="word">{{ channel(item)?.sum.talk ? channel(item)?.power : '' }}</span>
-    </template>
-    <template #fits="{ item }">
-      <FitMark
-        v-for="fit in channel(item)?.fits"
-        :key="fit.radioId"
-        :mark="fit.mark"
-        :radio="radioName(fit.radioId)"
-      />
-    </template>
-    <template #doubt="{ item }">
-      <SeverityMark v-if="channel(item)?.findings[0]" :severity="channel(item)!.findings[0]!.severity" />
-    </template>
-    <template #whole="{ item }">
-      <LineEditor
-        v-if="isEdited(item)"
-        v-model="draft"
-        :slot-number="slotOf(item)"
-        @save="emit('save')"
-        @cancel="emit('cancel')"
-      />
-      <template v-else-if="item.kind === 'block'">
-        <b>{{ item.name }}</b> <span class="word">slots {{ item.first }}–{{ item.last }}</span>
+      <template #shift="{ item }">
+        <span :class="/\d/.test(channel(item)?.sum.shift ?? '') ? 'quiet' : 'word'">{{
+          channel(item)?.sum.shift
+        }}</span>
       </template>
-      <template v-else-if="item.kind === 'gap'">
-        <button type="button" class="unfold" tabindex="-1" @click.stop="emit('toggle', item.slot)">
-          {{ item.last - item.slot + 1 }} free
-        </button>
-        <span class="word">{{ item.slot }}–{{ item.last }}</span>
+      <template #talk-tone="{ item }">
+        <span class="talk">{{ shortTone(channel(item)?.talkTone) }}</span>
       </template>
-      <span v-else class="word">free</span>
-    </template>
-  </KeyedGrid>
+      <template #listen-tone="{ item }">
+        <span class="listen">{{ shortTone(channel(item)?.listenTone) }}</span>
+      </template>
+      <template #kind="{ item }">
+        <span class="word">{{ channel(item)?.emission }}</span>
+      </template>
+      <template #power="{ item }">
+        <span class="word">{{ channel(item)?.sum.talk ? channel(item)?.power : '' }}</span>
+      </template>
+      <template #fits="{ item }">
+        <FitMark
+          v-for="fit in channel(item)?.fits"
+          :key="fit.radioId"
+          :mark="fit.mark"
+          :radio="radioName(fit.radioId)"
+        />
+      </template>
+      <template #doubt="{ item }">
+        <SeverityMark v-if="channel(item)?.findings[0]" :severity="channel(item)!.findings[0]!.severity" />
+      </template>
+      <template #whole="{ item }">
+        <LineEditor
+          v-if="isEdited(item)"
+          v-model="draft"
+          :slot-number="slotOf(item)"
+          @save="emit('save')"
+          @cancel="emit('cancel')"
+        />
+        <template v-else-if="item.kind === 'block'">
+          <b>{{ item.name }}</b> <span class="word">slots {{ item.first }}–{{ item.last }}</span>
+        </template>
+        <template v-else-if="item.kind === 'gap'">
+          <button type="button" class="unfold" tabindex="-1" @click.stop="emit('toggle', item.slot)">
+            {{ item.last - item.slot + 1 }} free
+          </button>
+          <span class="word">{{ item.slot }}–{{ item.last }}</span>
+        </template>
+        <span v-else class="word">free</span>
+      </template>
+    </KeyedGrid>
+    <div v-if="finder.places.value.length" class="places" aria-hidden="true">
+      <i v-for="place in finder.places.value" :key="place" :style="{ top: `${place}%` }" />
+    </div>
+  </div>
 </template>
 
 <style scoped src="./rod.css"></style>

@@ -2,6 +2,7 @@ import type { Ref } from 'vue'
 import type { Row } from '@/shared/api/client'
 import type { useListChanges } from '@/shared/list/useListChanges'
 import { moves, useKeys, type Key } from '@/shared/keys/useKeys'
+import type { ManyActs } from './useManyActs'
 import type { Marks } from './useMarks'
 import type { RodItem } from './useRod'
 
@@ -11,18 +12,21 @@ interface Rod {
   item: Ref<RodItem | null>
   changes: ReturnType<typeof useListChanges>
   marks: Marks
+  many: ManyActs
   edit: (item: RodItem) => void
   /** Takes the mend of that number, from 0, of the channel at the cursor. */
   mend: (number: number) => void
   showWorking: () => void
   showBlocks: () => void
   showOrders: () => void
+  showChange: () => void
+  find: () => void
   focus: () => void
 }
 
 /** The keys of the rod. */
 export function useRodKeys(rod: Rod) {
-  const { items, at, item, changes, marks, edit, mend } = rod
+  const { items, at, item, changes, marks, many, edit, mend } = rod
   let numberIsMend = false
   const row = (): Row | null => (item.value?.kind === 'channel' ? item.value.row : null)
   const onChannel = (keys: Omit<Key, 'act'>, act: (row: Row) => unknown) => ({
@@ -49,13 +53,13 @@ export function useRodKeys(rod: Rod) {
         return void (at.value = i)
       }
   }
-  /** All that is marked, or else the channel at the cursor. */
-  const chosen = () => marks.rows.value.map((each) => each.id)
+  const areMarked = () => marks.rows.value.length > 0
 
   useKeys({
     title: 'Arrange',
     focus: rod.focus,
     all: () => marks.like(() => true),
+    find: rod.find,
     undo: () => void changes.undo(),
     redo: () => void changes.redo(),
     first(event) {
@@ -93,42 +97,40 @@ export function useRodKeys(rod: Rod) {
         on: ['Escape'],
         shown: 'Esc',
         does: 'mark none',
-        when: () => chosen().length > 0,
+        when: areMarked,
         act: () => marks.clear(),
       },
       {
         on: ['m'],
         shown: 'm',
         does: 'move all that are marked to the slot at the cursor and behind',
-        when: () => chosen().length > 0 && item.value !== null && item.value.kind !== 'block',
-        act: () =>
-          item.value &&
-          item.value.kind !== 'block' &&
-          changes.say({ kind: 'move-many', channels: chosen(), slot: item.value.slot }),
+        when: () => areMarked() && item.value !== null && item.value.kind !== 'block',
+        act: many.moveHere,
       },
       {
         on: ['o'],
         shown: 'o',
         does: 'put all that are marked in order',
-        when: () => chosen().length > 0,
+        when: areMarked,
         act: rod.showOrders,
       },
+      {
+        on: ['c'],
+        shown: 'c',
+        does: 'change power, kind, tones or names of all that are marked, or of the channel',
+        when: () => many.chosen().length > 0,
+        act: rod.showChange,
+      },
+      {
+        on: ['.'],
+        shown: '.',
+        does: 'do again what was done last to marked channels, to those that are marked now',
+        when: () => many.last.value !== null && many.chosen().length > 0,
+        act: many.repeat,
+      },
       { on: ['b'], shown: 'b', does: 'the blocks: make, size, move, split, join', act: rod.showBlocks },
-      {
-        on: ['p'],
-        when: () => chosen().length > 0,
-        act: () =>
-          changes.say({
-            kind: 'pin-many',
-            channels: chosen(),
-            pinned: !marks.rows.value.every((each) => each.pinned),
-          }),
-      },
-      {
-        on: ['Delete'],
-        when: () => chosen().length > 0,
-        act: () => changes.say({ kind: 'delete-many', channels: chosen() }),
-      },
+      { on: ['p'], when: areMarked, act: many.pin },
+      { on: ['Delete'], when: areMarked, act: many.remove },
       onChannel(
         { on: ['p'], shown: 'p', does: 'pin it to its slot, or unpin it; all that are marked' },
         (it) => changes.change({ kind: 'pin', channel: it.id, pinned: !it.pinned }),

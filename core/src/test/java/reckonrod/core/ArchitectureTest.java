@@ -29,6 +29,7 @@ class ArchitectureTest {
             "check",
             "notation",
             "take",
+            "rework",
             "find",
             "trip",
             "satellite",

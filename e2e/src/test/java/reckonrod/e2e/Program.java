@@ -42,7 +42,12 @@ final class Program {
         int port = freePort();
         Path log = Path.of("target", name + ".log");
         ProcessBuilder builder = new ProcessBuilder(
-                "java", "-XX:TieredStopAtLevel=1", "-Xmx400m", "-jar", System.getProperty("reckonrod.jar"));
+                "java",
+                "-Dspring.aot.enabled=true",
+                "-XX:TieredStopAtLevel=1",
+                "-Xmx400m",
+                "-jar",
+                System.getProperty("reckonrod.jar"));
         builder.environment()
                 .putAll(Map.of(
                         "RECKONROD_DATABASE_URL", database.get(0),

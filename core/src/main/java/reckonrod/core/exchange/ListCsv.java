@@ -9,6 +9,8 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.UUID;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.channel.Channel;
@@ -70,13 +72,25 @@ public final class ListCsv {
 
     /** The table. */
     public static String write(ChannelList list) {
+        return CsvWriter.write(rows(list, entry -> true));
+    }
+
+    /** Some channels as the same table with tabs between the cells, for a spreadsheet or another list. */
+    public static String tabbed(ChannelList list, Set<UUID> channels) {
+        return CsvWriter.tabbed(rows(list, entry -> channels.contains(entry.id())));
+    }
+
+    private static List<List<String>> rows(ChannelList list, Predicate<ListEntry> which) {
         List<List<String>> rows = new ArrayList<>();
         rows.add(Arrays.stream(Column.values()).map(each -> each.heading).toList());
-        list.entries()
-                .forEach((slot, entry) -> rows.add(Arrays.stream(Column.values())
+        list.entries().forEach((slot, entry) -> {
+            if (which.test(entry)) {
+                rows.add(Arrays.stream(Column.values())
                         .map(column -> CsvWriter.harmless(cell(list, slot, entry, column)))
-                        .toList()));
-        return CsvWriter.write(rows);
+                        .toList());
+            }
+        });
+        return rows;
     }
 
     private static String cell(ChannelList list, int slot, ListEntry entry, Column column) {

@@ -3,6 +3,7 @@ package reckonrod.core.list;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.NavigableMap;
@@ -205,6 +206,22 @@ public record ChannelList(
         return withEntry(
                 id,
                 slot -> changed(slot, entries.get(slot).withChannel(channel, line), "Edit " + channel.label(), slot));
+    }
+
+    /** Replaces the channels of several entries; their slots stay. */
+    ListChange rewritten(List<ListEdit.Rewrite> channels, String said) {
+        Map<UUID, ListEdit.Rewrite> byId = new HashMap<>();
+        channels.forEach(each -> byId.put(each.id(), each));
+        NavigableMap<Integer, ListEntry> next = new TreeMap<>(entries);
+        next.replaceAll((slot, entry) -> Optional.ofNullable(byId.remove(entry.id()))
+                .map(each -> entry.withChannel(each.channel(), each.line()))
+                .orElse(entry));
+        return byId.isEmpty()
+                ? new ListChange.Changed(
+                        with(next),
+                        said + " of " + channels.size() + (channels.size() == 1 ? " channel" : " channels"),
+                        slotOf(channels.get(0).id()).orElseThrow())
+                : new ListChange.Refused("Some of them are no longer in the list. Nothing was changed.");
     }
 
     /** Takes an entry out; its slot becomes free. */

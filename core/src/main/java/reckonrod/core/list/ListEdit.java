@@ -235,6 +235,30 @@ public sealed interface ListEdit {
     }
 
     /**
+     * Several channels become others in their slots.
+     *
+     * @param channels those that change; none if all are so already
+     * @param missing how many of those that were asked for the list has no more
+     * @param said what is done to each, as before their number
+     */
+    record RewriteMany(List<Rewrite> channels, int missing, String said) implements ListEdit {
+        public RewriteMany {
+            channels = List.copyOf(channels);
+        }
+
+        @Override
+        public ListChange applyTo(ChannelList list) {
+            if (missing > 0) {
+                return new ListChange.Refused(missing + (missing == 1 ? " channel is" : " channels are")
+                        + " no longer in the list. Nothing was changed.");
+            }
+            return channels.isEmpty()
+                    ? new ListChange.Refused("They are so already. Nothing was changed.")
+                    : list.rewritten(channels, said);
+        }
+    }
+
+    /**
      * Several edits under one name, all of them or none.
      *
      * @param edits one or more

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.UUID;
 import java.util.function.Predicate;
 import reckonrod.core.channel.Channel;
+import reckonrod.core.finding.Field;
 
 /**
  * A channel in its slot.
@@ -39,10 +40,22 @@ public record ListEntry(
         return new ListEntry(id, channel, line, line, false, List.of(), directoryId);
     }
 
-    /** The entry with another channel; what was laid aside is looked at again if the channel changed. */
+    /**
+     * The entry with another channel. What was laid aside is looked at again if the channel changed on the air; of one that
+     * only has another name or power, if it was about those.
+     */
     public ListEntry withChannel(Channel next, String nextLine) {
-        return new ListEntry(
-                id, next, nextLine, published, pinned, next.equals(channel) ? dismissals : List.of(), directoryId);
+        return new ListEntry(id, next, nextLine, published, pinned, stillLaidAside(next), directoryId);
+    }
+
+    private List<Dismissal> stillLaidAside(Channel next) {
+        if (!next.withName(channel.name()).withPower(channel.power()).equals(channel)) {
+            return List.of();
+        }
+        return dismissals.stream()
+                .filter(each -> each.field() != Field.NAME || next.name().equals(channel.name()))
+                .filter(each -> each.field() != Field.POWER || next.power() == channel.power())
+                .toList();
     }
 
     /** The entry pinned to its slot, or let go. */

@@ -5,7 +5,9 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import java.util.function.Function;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -17,6 +19,7 @@ import reckonrod.core.list.ChannelList;
 import reckonrod.core.list.ChannelMove;
 import reckonrod.core.list.ListChange;
 import reckonrod.core.list.ListEdit;
+import reckonrod.core.list.ListEntry;
 import reckonrod.server.lists.ListStore;
 import reckonrod.server.problem.ProblemException;
 
@@ -62,8 +65,11 @@ class ChangesController {
             @Schema(nullable = true) Integer from,
             @Schema(nullable = true) Integer to) {}
 
+    /** A channel that would become another one: its line as it is and as it would be. */
+    record RewriteView(int slot, String before, String after) {}
+
     /** What a change would do; nothing is changed. */
-    record Preview(String said, List<MoveView> moves) {}
+    record Preview(String said, List<MoveView> moves, List<RewriteView> rewritten) {}
 
     @PostMapping("/preview")
     Preview preview(@PathVariable UUID id, @Valid @RequestBody ChangeRequest request) {
@@ -78,7 +84,23 @@ class ChangesController {
                                 each.label(),
                                 each.from().orElse(null),
                                 each.to().orElse(null)))
-                        .toList());
+                        .toList(),
+                rewritten(now, done.list()));
+    }
+
+    private static List<RewriteView> rewritten(ChannelList before, ChannelList after) {
+        Map<UUID, ListEntry> old = new HashMap<>();
+        before.entries().values().forEach(entry -> old.put(entry.id(), entry));
+        return after.entries().entrySet().stream()
+                .filter(each -> old.containsKey(each.getValue().id()))
+                .filter(each -> !old.get(each.getValue().id())
+                        .channel()
+                        .equals(each.getValue().channel()))
+                .map(each -> new RewriteView(
+                        each.getKey(),
+                        old.get(each.getValue().id()).line(),
+                        each.getValue().line()))
+                .toList();
     }
 
     private List<Function<ChannelList, ListEdit>> edits(ChangeRequest request) {

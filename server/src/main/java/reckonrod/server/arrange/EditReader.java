@@ -5,11 +5,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.channel.Channel;
+import reckonrod.core.channel.Emission;
+import reckonrod.core.channel.Power;
 import reckonrod.core.finding.Field;
 import reckonrod.core.list.ChannelList;
 import reckonrod.core.list.ListComparison;
@@ -18,8 +21,11 @@ import reckonrod.core.list.ListEntry;
 import reckonrod.core.list.SlotRange;
 import reckonrod.core.notation.LineWriter;
 import reckonrod.core.notation.Reckoner;
+import reckonrod.core.notation.ToneText;
 import reckonrod.core.notation.WorkedAnswer;
 import reckonrod.core.planchange.PlanChange;
+import reckonrod.core.rework.Rework;
+import reckonrod.core.rework.Reworking;
 import reckonrod.server.plans.PlanLookup;
 import reckonrod.server.problem.ProblemException;
 import reckonrod.server.reckon.FindingView;
@@ -88,6 +94,29 @@ class EditReader {
                 other.name(),
                 UUID::randomUUID,
                 channel -> LineWriter.write(channel, plan));
+    }
+
+    /** Power, kind and tones of many channels. */
+    ListEdit setMany(ManyEdits.SetMany set, ChannelList list) {
+        BandPlan plan = plans.planOf(list);
+        return rework(
+                set.channels(),
+                list,
+                () -> new Rework.Set(
+                        Optional.ofNullable(set.power()).map(each -> Power.parse(each.name())),
+                        Optional.ofNullable(set.emission()).map(each -> Emission.valueOf(each.name())),
+                        Optional.ofNullable(set.talkTone()).map(each -> ToneText.read(each, plan)),
+                        Optional.ofNullable(set.listenTone()).map(each -> ToneText.read(each, plan))));
+    }
+
+    /** The same done to many channels. */
+    ListEdit rework(List<UUID> channels, ChannelList list, Supplier<Rework> rework) {
+        try {
+            return Reworking.of(list, channels, rework.get(), plans.planOf(list));
+        } catch (IllegalArgumentException wrong) {
+            throw ProblemException.refused(
+                    "change-refused", "That cannot be done", wrong.getMessage() + ". Nothing was changed.");
+        }
     }
 
     private ListEntry entry(String line, BandPlan plan) {

@@ -37,6 +37,8 @@ import reckonrod.core.list.Ordering;
             @DiscriminatorMapping(value = "move-many", schema = ManyEdits.MoveMany.class),
             @DiscriminatorMapping(value = "delete-many", schema = ManyEdits.DeleteMany.class),
             @DiscriminatorMapping(value = "pin-many", schema = ManyEdits.PinMany.class),
+            @DiscriminatorMapping(value = "set-many", schema = ManyEdits.SetMany.class),
+            @DiscriminatorMapping(value = "replace-in-names", schema = ManyEdits.ReplaceInNames.class),
             @DiscriminatorMapping(value = "take-over", schema = WholeEdits.TakeOver.class),
             @DiscriminatorMapping(value = "rename", schema = WholeEdits.Rename.class),
         },
@@ -64,6 +66,8 @@ import reckonrod.core.list.Ordering;
             ManyEdits.MoveMany.class,
             ManyEdits.DeleteMany.class,
             ManyEdits.PinMany.class,
+            ManyEdits.SetMany.class,
+            ManyEdits.ReplaceInNames.class,
             WholeEdits.TakeOver.class,
             WholeEdits.Rename.class,
         })

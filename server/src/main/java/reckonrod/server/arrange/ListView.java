@@ -3,6 +3,7 @@ package reckonrod.server.arrange;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.UUID;
+import reckonrod.core.bandplan.Band;
 import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.channel.Channel;
 import reckonrod.core.channel.DirectoryFlag;
@@ -67,7 +68,11 @@ public record ListView(
     /** One of the person's radios. */
     public record RadioName(String id, String name) {}
 
-    /** A channel in its slot. */
+    /**
+     * A channel in its slot.
+     *
+     * @param band the band that it listens in; empty where that is none of the plan
+     */
     public record RowView(
             int slot,
             UUID id,
@@ -75,6 +80,7 @@ public record ListView(
             String published,
             String name,
             String label,
+            String band,
             long receiveHz,
             @Schema(nullable = true) Long transmitHz,
             ReckonAnswer.Sum sum,
@@ -97,6 +103,7 @@ public record ListView(
                     entry.published(),
                     channel.name(),
                     channel.label(),
+                    plan.bandAt(channel.receive()).map(Band::name).orElse(""),
                     channel.receive().hertz(),
                     channel.transmit().map(transmit -> transmit.hertz()).orElse(null),
                     ReckonAnswer.Sum.of(channel, plan),

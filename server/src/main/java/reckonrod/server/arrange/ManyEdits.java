@@ -2,12 +2,14 @@ package reckonrod.server.arrange;
 
 import com.fasterxml.jackson.annotation.JsonTypeName;
 import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.UUID;
 import reckonrod.core.list.ChannelList;
 import reckonrod.core.list.ListEdit;
+import reckonrod.core.rework.Rework;
 
 /** Changes of many channels at once. */
 sealed interface ManyEdits extends EditRequest {
@@ -79,6 +81,61 @@ sealed interface ManyEdits extends EditRequest {
         @Override
         public ListEdit read(EditReader with, ChannelList list) {
             return new ListEdit.PinMany(channels, pinned);
+        }
+    }
+
+    /** What the carrier does. */
+    enum Kind {
+        FM,
+        NFM,
+        AM
+    }
+
+    /** The power asked for. */
+    enum Level {
+        high,
+        mid,
+        low
+    }
+
+    /** Power, kind and tones of channels; what is left out stays as it is. */
+    @JsonTypeName("set-many")
+    @Schema(name = "SetManyEdit")
+    record SetMany(
+            @NotNull(message = NEEDED) @Size(max = 10_000, message = "must be at most 10000 channels")
+            List<@NotNull(message = NEEDED) UUID> channels,
+
+            @Schema(nullable = true) Level power,
+            @Schema(nullable = true) Kind emission,
+
+            @Schema(nullable = true) @Size(max = 40, message = "must be at most 40 characters")
+            String talkTone,
+
+            @Schema(nullable = true) @Size(max = 40, message = "must be at most 40 characters")
+            String listenTone)
+            implements ManyEdits {
+        @Override
+        public ListEdit read(EditReader with, ChannelList list) {
+            return with.setMany(this, list);
+        }
+    }
+
+    /** Words in the names of channels give way to others, in whatever case they stand. */
+    @JsonTypeName("replace-in-names")
+    @Schema(name = "ReplaceInNamesEdit")
+    record ReplaceInNames(
+            @NotNull(message = NEEDED) @Size(max = 10_000, message = "must be at most 10000 channels")
+            List<@NotNull(message = NEEDED) UUID> channels,
+
+            @NotEmpty(message = "must say what to look for") @Size(max = 32, message = "must be at most 32 characters")
+            String find,
+
+            @NotNull(message = NEEDED) @Size(max = 32, message = "must be at most 32 characters")
+            String with)
+            implements ManyEdits {
+        @Override
+        public ListEdit read(EditReader reader, ChannelList list) {
+            return reader.rework(channels, list, () -> new Rework.ReplaceInName(find, with));
         }
     }
 }

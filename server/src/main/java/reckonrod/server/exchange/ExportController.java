@@ -1,6 +1,12 @@
 package reckonrod.server.exchange;
 
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotEmpty;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -8,6 +14,8 @@ import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -16,6 +24,7 @@ import reckonrod.core.exchange.ListLines;
 import reckonrod.core.list.ChannelList;
 import reckonrod.server.lists.ListStore;
 import reckonrod.server.plans.PlanLookup;
+import reckonrod.server.problem.ProblemException;
 
 /** Lists as files. They come back by the review, which reads lines and such tables. */
 @RestController
@@ -48,5 +57,31 @@ class ExportController {
                                 .build()
                                 .toString())
                 .body(text);
+    }
+
+    /** Which channels to copy. */
+    record ChosenChannels(
+            @NotEmpty(message = "must name at least one channel")
+            @Size(max = 10_000, message = "must be at most 10000 channels")
+            List<@NotNull(message = "must be given") UUID> channels) {}
+
+    /** A table with tabs between its cells, and how many channels are in it. */
+    record Copied(String text, int channels) {}
+
+    /** Channels for the clipboard: a spreadsheet takes them, and the review of another list reads them. */
+    @PostMapping("/copied")
+    Copied copied(@PathVariable UUID id, @Valid @RequestBody ChosenChannels request) {
+        ChannelList list = store.get(id).list();
+        Set<UUID> wanted = Set.copyOf(request.channels());
+        int here = (int) list.entries().values().stream()
+                .filter(each -> wanted.contains(each.id()))
+                .count();
+        if (here < wanted.size()) {
+            throw ProblemException.refused(
+                    "channel-gone",
+                    "Not all of them are there",
+                    (wanted.size() - here) + " of the channels are no longer in the list. Nothing was copied.");
+        }
+        return new Copied(ListCsv.tabbed(list, wanted), here);
     }
 }

@@ -15,8 +15,17 @@ public final class CsvWriter {
 
     /** The text of some rows, headings first. */
     public static String write(List<List<String>> rows) {
+        return write(rows, CSVFormat.RFC4180);
+    }
+
+    /** The same with tabs between the cells, as spreadsheets give and take them over the clipboard. */
+    public static String tabbed(List<List<String>> rows) {
+        return write(rows, CSVFormat.RFC4180.builder().setDelimiter('\t').get());
+    }
+
+    private static String write(List<List<String>> rows, CSVFormat format) {
         StringBuilder text = new StringBuilder();
-        try (CSVPrinter printer = new CSVPrinter(text, CSVFormat.RFC4180)) {
+        try (CSVPrinter printer = new CSVPrinter(text, format)) {
             for (List<String> row : rows) {
                 printer.printRecord(row);
             }

@@ -1,0 +1,48 @@
+package reckonrod.core.rework;
+
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import reckonrod.core.bandplan.BandPlan;
+import reckonrod.core.channel.Channel;
+import reckonrod.core.list.ChannelList;
+import reckonrod.core.list.ListEdit;
+import reckonrod.core.list.ListEntry;
+import reckonrod.core.notation.LineWriter;
+import reckonrod.core.notation.Reckoner;
+
+/** Works out an edit that changes many channels of a list in the same way, each with the line that reads back as it. */
+public final class Reworking {
+    private Reworking() {}
+
+    /**
+     * The edit; those that are as asked for already have no part in it.
+     *
+     * @param ids which channels
+     * @param plan the plan that the list goes by
+     * @throws IllegalArgumentException if a channel would become none that there can be, with the reason in words
+     */
+    public static ListEdit of(ChannelList list, List<UUID> ids, Rework rework, BandPlan plan) {
+        Set<UUID> chosen = new HashSet<>(ids);
+        List<ListEdit.Rewrite> changed = list.entries().values().stream()
+                .filter(entry -> chosen.remove(entry.id()))
+                .flatMap(entry -> changed(entry, rework, plan).stream())
+                .toList();
+        return new ListEdit.RewriteMany(changed, chosen.size(), rework.words());
+    }
+
+    private static Optional<ListEdit.Rewrite> changed(ListEntry entry, Rework rework, BandPlan plan) {
+        Channel next = rework.of(entry.channel());
+        if (next.equals(entry.channel())) {
+            return Optional.empty();
+        }
+        String line = LineWriter.write(next, plan);
+        if (!Reckoner.reckon(line, plan).channel().equals(Optional.of(next))) {
+            throw new IllegalArgumentException(entry.channel().label() + " cannot become that: its line would be \""
+                    + line + "\", which reads as something else");
+        }
+        return Optional.of(new ListEdit.Rewrite(entry.id(), next, line));
+    }
+}

@@ -1,0 +1,44 @@
+import { ref, type Ref } from 'vue'
+import type { Edit, Schemas } from '@/shared/api/client'
+import type { useListChanges } from '@/shared/list/useListChanges'
+import type { Marks } from './useMarks'
+import type { RodItem } from './useRod'
+
+type Act = (channels: string[]) => Edit[]
+
+/** What is done to all that are marked, or to the channel at the cursor; the last of it can be done again to others. */
+export function useManyActs(
+  changes: ReturnType<typeof useListChanges>,
+  marks: Marks,
+  item: Ref<RodItem | null>,
+  cursor: Ref<number>,
+) {
+  const last = ref<Act | null>(null)
+  const marked = () => marks.rows.value.map((each) => each.id)
+  const chosen = () =>
+    marked().length ? marked() : item.value?.kind === 'channel' ? [item.value.row.id] : []
+
+  /** One thing at a time: a double click does not do it twice. */
+  async function act(what: Act, channels = marked()) {
+    if (changes.busy.value || !channels.length) return
+    if (await changes.say(...what(channels))) last.value = what
+  }
+  return {
+    chosen,
+    last,
+    pin() {
+      const pinned = !marks.rows.value.every((each) => each.pinned)
+      return act((channels) => [{ kind: 'pin-many', channels, pinned }])
+    },
+    remove: () => act((channels) => [{ kind: 'delete-many', channels }]),
+    moveHere: () => act((channels) => [{ kind: 'move-many', channels, slot: cursor.value }]),
+    order: (by: Schemas['OrderEdit']['by']) => act((channels) => [{ kind: 'order', channels, by }]),
+    closeGaps: () => act((channels) => [{ kind: 'close-gaps', channels }]),
+    /** What has been done, as it was asked for, can be done to others too. */
+    remember: (edits: Edit[]) =>
+      (last.value = (channels) =>
+        edits.map((each) => ('channels' in each ? ({ ...each, channels } as Edit) : each))),
+    repeat: () => (last.value ? act(last.value, chosen()) : undefined),
+  }
+}
+export type ManyActs = ReturnType<typeof useManyActs>
