@@ -92,6 +92,7 @@ useRodKeys({
   marks,
   many,
   find,
+  finder,
   edit: open,
   focus: () => rod.value?.focus(),
   showBlocks: () => (sheet.value = 'blocks'),
@@ -119,6 +120,7 @@ useRodKeys({
         </button>
         <span v-if="!mobile" class="quiet">{{ counted(list.radios.length, 'radio') }}</span>
         <template #acts>
+          <v-btn v-if="!mobile" size="small" title="Ctrl+F" @click="find">Find in the list</v-btn>
           <v-btn v-if="home" size="small" color="primary" variant="flat" @click="choose(home.id)">
             Back to {{ home.name }}
           </v-btn>

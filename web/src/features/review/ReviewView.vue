@@ -90,7 +90,8 @@ async function put() {
   const ready = fitting.value
   if (!ready.length || stale.value) return
   const words = ready.map((each) => each.line)
-  if (!(await changes.change({ kind: 'put', slot: cursor.value, lines: words, block: null }))) return
+  if (!(await changes.change({ kind: 'put', slot: cursor.value, lines: words, here: null, block: null })))
+    return
   const left = listing.without(ready)
   const stays = left ? `; ${counted(left, 'line stays', 'lines stay')} here to be mended` : ''
   tell(`${counted(ready.length, 'channel is', 'channels are')} in the list${stays}`)

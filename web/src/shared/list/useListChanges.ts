@@ -45,7 +45,7 @@ export function useListChanges(listId: Ref<string | null>) {
 
   async function run(
     change: (list: ListView) => Promise<{ list: ListView; slot?: number; said?: string }>,
-    said?: string | true,
+    said?: string | true | ((said: string) => boolean),
   ) {
     running.value++
     try {
@@ -58,7 +58,9 @@ export function useListChanges(listId: Ref<string | null>) {
       void cache.invalidateQueries({ queryKey: ['fit'] })
       void cache.invalidateQueries({ queryKey: ['findings'] })
       if (done.slot !== undefined) cursor.value = done.slot
-      if (said) tell(said === true ? (done.said ?? '') : said)
+      const words = done.said ?? ''
+      if (typeof said === 'string') tell(said)
+      else if (said === true || said?.(words)) tell(words)
       focusWorkGently()
       return true
     } catch (cause) {
@@ -70,7 +72,7 @@ export function useListChanges(listId: Ref<string | null>) {
     }
   }
 
-  const make = (edits: Edit[], said?: true) =>
+  const make = (edits: Edit[], said: true | ((said: string) => boolean)) =>
     run(
       (list) =>
         unwrap(
@@ -84,8 +86,9 @@ export function useListChanges(listId: Ref<string | null>) {
 
   return {
     busy: computed(() => running.value > 0),
-    /** Makes one edit, or several that stand or fall together. What a move did to others, to blocks and pins is told. */
-    change: (...edits: Edit[]) => make(edits, edits.some((each) => each.kind === 'move') || undefined),
+    /** Makes one edit, or several that stand or fall together. What the blocks made of it, and what a move did, is told. */
+    change: (...edits: Edit[]) =>
+      make(edits, (words) => edits.some((each) => each.kind === 'move') || / block /.test(words)),
     /** The same, and what was done is told whatever it was. */
     say: (...edits: Edit[]) => make(edits, true),
     undo: () => step('undo'),

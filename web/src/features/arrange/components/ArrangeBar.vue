@@ -25,7 +25,6 @@ const pasted = usePastedText()
 const beside = computed<{ title: string; hint?: string; to?: { name: string }; act?: () => void }[]>(() => [
   { title: 'History', act: () => emit('history') },
   { title: pasted.value.trim() ? 'Lines to review' : 'Paste lines', to: { name: 'review' } },
-  { title: 'Find', hint: 'Find channels in the list (Ctrl+F)', act: () => emit('find') },
   { title: 'Satellite pass', act: () => emit('satellite') },
   { title: 'Blocks', hint: 'Make, size, move, split, join and remove blocks (b)', act: () => emit('blocks') },
 ])
@@ -53,6 +52,7 @@ const beside = computed<{ title: string; hint?: string; to?: { name: string }; a
           :to="each.to"
           @click="each.act?.()"
         />
+        <v-list-item title="Find in the list" @click="emit('find')" />
         <v-list-item v-if="row" title="Mark the channel" @click="emit('mark')" />
         <v-list-item title="Working of the channel" @click="emit('working')" />
         <v-list-item v-if="counts" :title="counts" @click="emit('findings')" />

@@ -81,7 +81,7 @@ const asked = {
     v-model="satellite"
     :list-id="list.id"
     :cursor="cursor"
-    @put="(lines, block) => changes.change({ kind: 'put', slot: cursor, lines, block })"
+    @put="(lines, block) => changes.change({ kind: 'put', slot: cursor, lines, here: null, block })"
   />
   <HistoryDialog
     v-if="asked.history.value"

@@ -12,7 +12,7 @@ const props = defineProps<{
   after: Block | undefined
   cursor: number
 }>()
-const emit = defineEmits<{ change: [edit: Edit]; order: [by: Block['order']] }>()
+const emit = defineEmits<{ change: [edit: Edit]; order: [by: Block['order']]; fill: [] }>()
 const name = ref('')
 const first = ref('')
 const last = ref('')
@@ -106,6 +106,11 @@ const acts = computed(() => {
         :aria-label="`Order of ${block}`"
         @update:model-value="(by: string) => emit('order', (by || null) as Block['order'])"
       />
+    </td>
+    <td>
+      <button type="button" class="link" :aria-label="`What belongs into ${block}`" @click="emit('fill')">
+        {{ props.block.belongs ?? 'what is put there' }}
+      </button>
     </td>
     <td class="end">
       <v-menu>

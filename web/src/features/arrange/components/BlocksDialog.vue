@@ -9,6 +9,7 @@ import SheetDialog from '@/shared/ui/SheetDialog.vue'
 import SheetTable from '@/shared/ui/SheetTable.vue'
 import { usePreview } from '../composables/usePreview'
 import BlockRow from './BlockRow.vue'
+import FillingForm from './FillingForm.vue'
 
 /** The blocks of the list: made, called, sized, moved, split, joined and removed. Each change can be undone by itself. */
 const props = defineProps<{
@@ -51,7 +52,13 @@ async function make(edit: Edit) {
   return made
 }
 const { preview, refused, ask, set, forget } = usePreview(() => props.list, make)
-watch(open, forget)
+const filling = ref<string | null>(null)
+const filled = computed(() => props.list.blocks.find((each) => each.name === filling.value))
+function leave() {
+  forget()
+  filling.value = null
+}
+watch(open, leave)
 async function add() {
   const slots = { first: first.value, last: last.value }
   await make({ kind: 'add-block', block: name.value, slots })
@@ -59,7 +66,7 @@ async function add() {
 </script>
 
 <template>
-  <SheetDialog v-model="open" title="Blocks" :width="860" @submit="add">
+  <SheetDialog v-model="open" title="Blocks" :width="1040" @submit="add">
     <p class="quiet">
       A block is a run of slots with a name. Channels keep their slots unless a block is moved; then what
       stands between gives way.
@@ -72,6 +79,7 @@ async function add() {
           <th scope="col">Last slot</th>
           <th scope="col" class="figure">Channels</th>
           <th scope="col">Kept in order</th>
+          <th scope="col">Belongs there</th>
           <th scope="col"><span class="unseen">What to do</span></th>
         </tr>
       </thead>
@@ -85,10 +93,19 @@ async function add() {
           :after="list.blocks[i + 1]"
           :cursor="cursor"
           @change="make"
+          @fill="filling = each.name"
           @order="(by) => ask({ kind: 'keep-order', block: each.name, by })"
         />
       </tbody>
     </SheetTable>
+    <FillingForm
+      v-if="filled"
+      :key="filled.name"
+      :block="filled"
+      :list="list"
+      @ask="(it) => ask({ kind: 'fill-block', block: filling ?? '', filling: it })"
+      @leave="leave"
+    />
     <section v-if="preview" class="asked stack" role="status">
       <p>
         <b>{{ preview.said }}.</b>

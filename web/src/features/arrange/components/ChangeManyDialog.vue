@@ -99,7 +99,7 @@ async function make() {
         maxlength="40"
       />
     </FieldRow>
-    <FieldRow label="In their names">
+    <FieldRow label="In their names" class="names">
       <v-text-field v-model="find" label="In names, find" maxlength="32" />
       <v-text-field v-model="replacement" label="and write instead" maxlength="32" />
     </FieldRow>
@@ -126,3 +126,9 @@ async function make() {
     </template>
   </SheetDialog>
 </template>
+
+<style scoped>
+.names {
+  --field: 272px;
+}
+</style>

@@ -63,10 +63,10 @@ const menu = ref(false)
       <template #activator="{ props: opens }"><v-btn v-bind="opens">Order</v-btn></template>
       <v-list density="compact">
         <v-list-item v-for="each in ORDERS" :key="each.by" :title="each.title" @click="many.order(each.by)" />
+        <v-list-item title="as they follow, without gaps" @click="many.closeGaps()" />
       </v-list>
     </v-menu>
     <v-btn title="Power, kind, tones and names (c)" @click="emit('change')">Change</v-btn>
-    <v-btn @click="many.closeGaps()">Close gaps</v-btn>
     <v-btn @click="many.pin()">
       {{ pinned ? 'Unpin' : 'Pin' }}
     </v-btn>

@@ -2,6 +2,7 @@ import type { Ref } from 'vue'
 import type { Row } from '@/shared/api/client'
 import type { useListChanges } from '@/shared/list/useListChanges'
 import { moves, useKeys, type Key } from '@/shared/keys/useKeys'
+import type { Finder } from './useFinder'
 import type { ManyActs } from './useManyActs'
 import type { Marks } from './useMarks'
 import type { RodItem } from './useRod'
@@ -21,6 +22,7 @@ interface Rod {
   showOrders: () => void
   showChange: () => void
   find: () => void
+  finder: Finder
   focus: () => void
 }
 
@@ -96,9 +98,9 @@ export function useRodKeys(rod: Rod) {
       {
         on: ['Escape'],
         shown: 'Esc',
-        does: 'mark none',
-        when: areMarked,
-        act: () => marks.clear(),
+        does: 'close Find, then mark none',
+        when: () => areMarked() || rod.finder.open.value,
+        act: () => (rod.finder.open.value ? rod.finder.close() : marks.clear()),
       },
       {
         on: ['m'],

@@ -71,7 +71,7 @@ function enter(event: KeyboardEvent) {
   if (!event.shiftKey) line.value = ''
   typeAhead.begin()
   focusWork()
-  void send(text, mayHaveErrors)
+  void send(text, mayHaveErrors, event.ctrlKey || event.metaKey)
 }
 
 /** Several lines at once are a listing: they are reviewed before any of them goes in. */

@@ -12,9 +12,12 @@ export function useHint(answer: Ref<ReckonAnswer | null>, cursor: Ref<number>, i
   const puts = computed(() => {
     if (!answer.value?.answered) return ''
     const place = answer.value.place
-    if (place?.refused) return place.refused
+    if (place?.refused)
+      return place.block ? `${place.refused} Ctrl+Enter puts it into slot ${cursor.value}.` : place.refused
     if (!hasErrors(answer.value))
-      return `Enter puts it into slot ${place?.slot ?? cursor.value} · Shift+Enter keeps the line`
+      return `Enter puts it into slot ${place?.slot ?? cursor.value}${
+        place?.block ? ` of block ${place.block} · Ctrl+Enter into slot ${cursor.value}` : ''
+      } · Shift+Enter keeps the line`
     return isConfirmed()
       ? 'Enter again puts it in as it is'
       : 'Mend it, or press Enter twice to put it in as it is'

@@ -42,11 +42,12 @@ export function usePutting(listId: Ref<string | null>, line: Ref<string>, done: 
     return answer.findings.find((each) => each.severity === 'error')?.message ?? ''
   }
 
-  async function one(text: string, looked: boolean) {
+  async function one(text: string, looked: boolean, here: boolean) {
     try {
       const why = looked ? '' : await against(text)
       if (why) comesBack(text, why)
-      else if (await change({ kind: 'put', slot: cursor.value, lines: [text], block: null })) await done()
+      else if (await change({ kind: 'put', slot: cursor.value, lines: [text], here, block: null }))
+        await done()
       else comesBack(text, '')
     } catch (cause) {
       comesBack(text, cause instanceof Error ? cause.message : String(cause))
@@ -57,9 +58,10 @@ export function usePutting(listId: Ref<string | null>, line: Ref<string>, done: 
    * Sends a line.
    *
    * @param looked whether the person saw its answer and means it
+   * @param here whether it goes to the slot at the cursor, whatever belongs where
    */
-  function send(text: string, looked: boolean) {
-    before = before.then(() => one(text, looked))
+  function send(text: string, looked: boolean, here: boolean) {
+    before = before.then(() => one(text, looked, here))
     return before
   }
 

@@ -7,6 +7,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.KeyboardModifier;
 import java.util.List;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 
@@ -58,6 +59,52 @@ class ManyIT extends BrowserTest {
         assertThat(row(page, 0)).isVisible();
         page.keyboard().press("Control+z");
         assertThat(row(page, 12)).containsText("START");
+    }
+
+    /** What is found is marked, changed together, done again to another, copied, and read by the review of the same list. */
+    @Test
+    void whatIsFoundIsChangedTogetherAndGoesOverTheClipboard() {
+        Page page = page("/arrange");
+        page.context().grantPermissions(List.of("clipboard-read", "clipboard-write"));
+        row(page, 0).click();
+        page.keyboard().press("Control+f");
+        page.keyboard().type("leg nfm -pinned");
+        assertThat(page.getByRole(AriaRole.SEARCH)).containsText("3 of 30 channels");
+        page.keyboard().press("Enter");
+        assertThat(page.locator(".row.picked")).containsText("LEG 1");
+        page.keyboard().press("Enter");
+        assertThat(page.locator(".row.picked")).containsText("LEG 2");
+        page.keyboard().press("Shift+Enter");
+        assertThat(page.locator(".row.picked")).containsText("LEG 1");
+        button(page, "Mark all").click();
+        button(page, "Change").click();
+        page.getByLabel("Talk tone").fill("88.55");
+        assertThat(page.getByRole(AriaRole.DIALOG).getByRole(AriaRole.ALERT)).containsText("A tone must be");
+        assertThat(button(page, "Change them")).isDisabled();
+        page.getByLabel("Talk tone").fill("88.5");
+        page.getByLabel("In names, find").fill("leg ");
+        page.getByLabel("and write instead").fill("STAGE ");
+        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("\"STAGE 3\" 147.570 simplex T88.5 NFM low");
+        page.getByLabel("and write instead").press("Enter");
+        assertThat(page.locator(".notice")).containsText("Write \"STAGE \" for \"leg \" in 3 names");
+        assertThat(row(page, 9)).containsText("STAGE 1");
+        assertThat(row(page, 9)).containsText("88.5");
+
+        page.locator(".rod-table").focus();
+        page.keyboard().press("Escape");
+        page.keyboard().press("Escape");
+        assertThat(marked(page)).hasCount(0);
+        row(page, 9).click();
+        page.keyboard().press("Control+c");
+        assertThat(page.locator(".notice")).containsText("1 channel copied");
+        page.keyboard().press("Control+v");
+        assertThat(page).hasURL(Pattern.compile(".*/review.*"));
+        assertThat(page.getByRole(AriaRole.GRID)).containsText("STAGE 1");
+        assertThat(page.getByRole(AriaRole.GRID)).containsText("Already in slot 9");
+        button(page, "Clear").click();
+        page.goBack();
+        page.keyboard().press("Control+z");
+        assertThat(row(page, 9)).containsText("LEG 1");
     }
 
     @Test

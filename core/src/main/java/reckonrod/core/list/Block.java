@@ -8,8 +8,9 @@ import java.util.Optional;
  * @param name what it is called, not blank
  * @param slots the span
  * @param order the order that its channels are kept in; absent where they stay as they were placed
+ * @param filling what goes there by itself; absent where only what is put there does
  */
-public record Block(String name, SlotRange slots, Optional<Ordering> order) {
+public record Block(String name, SlotRange slots, Optional<Ordering> order, Optional<Filling> filling) {
     public Block {
         if (name.isBlank()) {
             throw new IllegalArgumentException("Block name must not be blank");
@@ -18,18 +19,22 @@ public record Block(String name, SlotRange slots, Optional<Ordering> order) {
 
     /** A block whose channels stay as they are placed. */
     public Block(String name, SlotRange slots) {
-        this(name, slots, Optional.empty());
+        this(name, slots, Optional.empty(), Optional.empty());
     }
 
     Block called(String next) {
-        return new Block(next, slots, order);
+        return new Block(next, slots, order, filling);
     }
 
     Block at(SlotRange next) {
-        return new Block(name, next, order);
+        return new Block(name, next, order, filling);
     }
 
     Block ordered(Optional<Ordering> next) {
-        return new Block(name, slots, next);
+        return new Block(name, slots, next, filling);
+    }
+
+    Block filled(Optional<Filling> next) {
+        return new Block(name, slots, order, next);
     }
 }

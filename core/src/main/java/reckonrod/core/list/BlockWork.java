@@ -36,7 +36,7 @@ final class BlockWork {
                 block -> nameFault(next, Optional.of(block))
                         .<ListChange>map(ListChange.Refused::new)
                         .orElseGet(() -> changed(
-                                replaced(block, List.of(block.called(next.strip()))),
+                                overflowing(replaced(block, List.of(block.called(next.strip()))), name, next.strip()),
                                 "Call block " + name + " " + next.strip(),
                                 block.slots().first())));
     }
@@ -75,7 +75,9 @@ final class BlockWork {
                                     block,
                                     List.of(
                                             block.at(new SlotRange(slots.first(), at - 1)),
-                                            block.called(second.strip()).at(new SlotRange(at, slots.last())))),
+                                            block.called(second.strip())
+                                                    .at(new SlotRange(at, slots.last()))
+                                                    .filled(Optional.empty()))),
                             "Split block " + name + ": " + second.strip() + " begins at slot " + at,
                             at));
         });
@@ -116,6 +118,67 @@ final class BlockWork {
                         order.map(by -> "Keep block " + name + " in order by " + by.words())
                                 .orElse("Leave block " + name + " as it is placed"),
                         block.slots().first()));
+    }
+
+    /** What belongs there goes there by itself from now on, and what is in the list already comes; or no longer. */
+    ListChange fill(String name, Optional<Filling> filling) {
+        return with(
+                name,
+                block -> overflowFault(block, filling)
+                        .<ListChange>map(ListChange.Refused::new)
+                        .orElseGet(() -> filled(block, filling)));
+    }
+
+    private ListChange filled(Block block, Optional<Filling> filling) {
+        Filing filing = new Filing(list.arranged(replaced(block, List.of(block.filled(filling))), list.entries()));
+        int came = 0;
+        int left = 0;
+        for (Map.Entry<Integer, ListEntry> each : list.entries().entrySet()) {
+            Optional<Block> own = filing.own(each.getValue());
+            boolean comes = own.filter(it -> it.name().equals(block.name())).isPresent()
+                    && !each.getValue().pinned()
+                    && filing.list()
+                            .blockAt(each.getKey())
+                            .filter(own.get()::equals)
+                            .isEmpty();
+            if (comes) {
+                boolean done = filing.bring(each.getKey(), own.get());
+                came += done ? 1 : 0;
+                left += done ? 0 : 1;
+            }
+        }
+        String said = filling.map(it ->
+                        "Fill block " + block.name() + " with " + it.belongs().said())
+                .orElse("Fill block " + block.name() + " by hand");
+        return new ListChange.Changed(
+                filing.list(),
+                said
+                        + (came == 0 ? "" : "; " + came + (came == 1 ? " channel comes" : " channels come"))
+                        + (left == 0
+                                ? ""
+                                : "; " + left + (left == 1 ? " finds" : " find") + " no room and stay"
+                                        + (left == 1 ? "s" : "")),
+                block.slots().first());
+    }
+
+    private Optional<String> overflowFault(Block block, Optional<Filling> filling) {
+        return filling.flatMap(it -> it.full().passesTo())
+                .filter(to -> to.equals(block.name())
+                        || list.blocks().stream().noneMatch(each -> each.name().equals(to)))
+                .map(to -> to.equals(block.name())
+                        ? "A block cannot pass on to itself what it has no room for. Choose another one."
+                        : "There is no block \"" + to + "\" in this list to take what " + block.name()
+                                + " has no room for.");
+    }
+
+    /** The blocks; those that pass on to one that is called otherwise now pass on to it under its new name. */
+    private static List<Block> overflowing(List<Block> blocks, String before, String after) {
+        return blocks.stream()
+                .map(each -> each.filled(each.filling()
+                        .map(it -> it.full().equals(new Filling.WhenFull.Overflow(before))
+                                ? new Filling(it.belongs(), it.spare(), new Filling.WhenFull.Overflow(after))
+                                : it)))
+                .toList();
     }
 
     /**

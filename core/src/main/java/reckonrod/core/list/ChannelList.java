@@ -218,9 +218,7 @@ public record ChannelList(
                 .orElse(entry));
         return byId.isEmpty()
                 ? new ListChange.Changed(
-                        with(next),
-                        said + " of " + channels.size() + (channels.size() == 1 ? " channel" : " channels"),
-                        slotOf(channels.get(0).id()).orElseThrow())
+                        with(next), said, slotOf(channels.get(0).id()).orElseThrow())
                 : new ListChange.Refused("Some of them are no longer in the list. Nothing was changed.");
     }
 

@@ -1,6 +1,9 @@
 package reckonrod.core.list;
 
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 
@@ -14,8 +17,9 @@ final class Keeping {
      * @param before the list before the change
      */
     static ListChange after(ChannelList before, ListChange.Changed change) {
-        ChannelList kept = change.list();
         StringBuilder said = new StringBuilder(change.summary());
+        ChannelList kept = whereTheyBelong(change.list(), said);
+        boolean filed = !kept.equals(change.list());
         Optional<Block> ruling = Optional.empty();
         for (Block block : kept.blocks()) {
             Optional<ChannelList> next = block.order().flatMap(inOrder(kept, block));
@@ -29,6 +33,10 @@ final class Keeping {
                 ruling = Optional.of(block);
             }
         }
+        if (filed && kept.equals(before)) {
+            return new ListChange.Refused(said
+                    + ", so everything would stand as it stood. Pin it there after the block is filled by hand (b).");
+        }
         if (ruling.isPresent() && kept.equals(before)) {
             return new ListChange.Refused(
                     "Block " + ruling.get().name() + " is kept in order by "
@@ -36,6 +44,33 @@ final class Keeping {
                             + ", so everything would stand as it stood. Pin the channel, or let the block be as it is placed (b).");
         }
         return new ListChange.Changed(kept, said.toString(), followed(change, kept));
+    }
+
+    /** What stands in a block that is filled by itself and belongs into another one goes there, if that has room. */
+    private static ChannelList whereTheyBelong(ChannelList list, StringBuilder said) {
+        Filing filing = new Filing(list);
+        Map<String, List<String>> went = new LinkedHashMap<>();
+        list.entries().forEach((slot, entry) -> {
+            if (isStranger(list, slot, entry)) {
+                filing.own(entry)
+                        .filter(own -> filing.bring(slot, own))
+                        .ifPresent(own -> went.computeIfAbsent(own.name(), name -> new ArrayList<>())
+                                .add(entry.channel().label()));
+            }
+        });
+        went.forEach((block, labels) -> said.append("; ")
+                .append(ManyAtOnce.few(labels))
+                .append(labels.size() == 1 ? " belongs into " : " belong into ")
+                .append(block));
+        return filing.list();
+    }
+
+    private static boolean isStranger(ChannelList list, int slot, ListEntry entry) {
+        return !entry.pinned()
+                && list.blockAt(slot)
+                        .flatMap(Block::filling)
+                        .filter(it -> !it.belongs().holds(entry.channel()))
+                        .isPresent();
     }
 
     private static java.util.function.Function<Ordering, Optional<ChannelList>> inOrder(ChannelList list, Block block) {

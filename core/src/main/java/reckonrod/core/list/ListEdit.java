@@ -19,12 +19,29 @@ public sealed interface ListEdit {
     ListChange applyTo(ChannelList list);
 
     /**
-     * Channels go into the slot and the free ones after it, in order; all of them or none.
+     * Channels go to the blocks that they belong into; those that belong into none go into the slot and the free ones after it,
+     * in order. All of them or none.
      *
      * @param entries one or more
      */
     record Put(int slot, List<ListEntry> entries) implements ListEdit {
         public Put {
+            entries = List.copyOf(entries);
+        }
+
+        @Override
+        public ListChange applyTo(ChannelList list) {
+            return new Filing(list).put(slot, entries);
+        }
+    }
+
+    /**
+     * Channels go into the slot and the free ones after it, in order, whatever the blocks say; all of them or none.
+     *
+     * @param entries one or more
+     */
+    record PutHere(int slot, List<ListEntry> entries) implements ListEdit {
+        public PutHere {
             entries = List.copyOf(entries);
         }
 
@@ -174,6 +191,14 @@ public sealed interface ListEdit {
         }
     }
 
+    /** What belongs into a block goes there by itself from now on, what is in the list already too; or no longer. */
+    record Fill(String block, Optional<Filling> filling) implements ListEdit {
+        @Override
+        public ListChange applyTo(ChannelList list) {
+            return new BlockWork(list).fill(block, filling);
+        }
+    }
+
     /** Channels are sorted within the slots that they have. */
     record Order(List<UUID> channels, Ordering by) implements ListEdit {
         public Order {
@@ -239,7 +264,7 @@ public sealed interface ListEdit {
      *
      * @param channels those that change; none if all are so already
      * @param missing how many of those that were asked for the list has no more
-     * @param said what is done to each, as before their number
+     * @param said what is done
      */
     record RewriteMany(List<Rewrite> channels, int missing, String said) implements ListEdit {
         public RewriteMany {
@@ -309,7 +334,7 @@ public sealed interface ListEdit {
 
         @Override
         public ListChange applyTo(ChannelList list) {
-            return list.namedBy(naming).putAll(slot, entries);
+            return new Filing(list.namedBy(naming)).put(slot, entries);
         }
     }
 

@@ -20,8 +20,8 @@ public sealed interface Rework {
      */
     Channel of(Channel channel);
 
-    /** What is done, as before the number of channels: "Set power low". */
-    String words();
+    /** What is done to so many channels: "Set power low of 3 channels". */
+    String words(int count);
 
     /**
      * Power, kind and tones; what is left out stays. A channel that never talks has no power and no talk tone to set.
@@ -53,13 +53,13 @@ public sealed interface Rework {
         }
 
         @Override
-        public String words() {
+        public String words(int count) {
             List<String> parts = new ArrayList<>();
             power.ifPresent(each -> parts.add("power " + each.word()));
             emission.ifPresent(each -> parts.add("kind " + each));
             talkTone.ifPresent(each -> parts.add("talk tone " + each));
             listenTone.ifPresent(each -> parts.add("listen tone " + each));
-            return "Set " + String.join(" and ", parts);
+            return "Set " + String.join(" and ", parts) + " of " + count + (count == 1 ? " channel" : " channels");
         }
     }
 
@@ -93,8 +93,11 @@ public sealed interface Rework {
         }
 
         @Override
-        public String words() {
-            return with.isBlank() ? "Take \"" + find + "\" out of the names" : "Write " + with + " for " + find;
+        public String words(int count) {
+            String names = count + (count == 1 ? " name" : " names");
+            return with.isBlank()
+                    ? "Take \"" + find + "\" out of " + names
+                    : "Write \"" + with + "\" for \"" + find + "\" in " + names;
         }
     }
 }

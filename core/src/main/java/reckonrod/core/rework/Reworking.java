@@ -30,7 +30,7 @@ public final class Reworking {
                 .filter(entry -> chosen.remove(entry.id()))
                 .flatMap(entry -> changed(entry, rework, plan).stream())
                 .toList();
-        return new ListEdit.RewriteMany(changed, chosen.size(), rework.words());
+        return new ListEdit.RewriteMany(changed, chosen.size(), rework.words(changed.size()));
     }
 
     private static Optional<ListEdit.Rewrite> changed(ListEntry entry, Rework rework, BandPlan plan) {

@@ -79,6 +79,19 @@ class ChannelListPropertyTest {
                             .stream()
                             .filter(each -> !each.pinned())
                             .toList();
+            // One that belongs into another block is here only where that has no room for it.
+            block.filling()
+                    .ifPresent(filling -> free.stream()
+                            .filter(each -> !filling.belongs().holds(each.channel()))
+                            .forEach(each -> new Filing(list)
+                                    .own(each)
+                                    .ifPresent(own -> assertThat(new Filing(list)
+                                                    .bring(
+                                                            list.slotOf(each.id())
+                                                                    .orElseThrow(),
+                                                            own))
+                                            .as(step)
+                                            .isFalse())));
             block.order().ifPresent(order -> assertThat(free).as(step).isSortedAccordingTo(order.comparator()));
         }
     }
@@ -98,7 +111,8 @@ class ChannelListPropertyTest {
         String name = list.blocks().isEmpty()
                 ? "none"
                 : list.blocks().get(random.nextInt(list.blocks().size())).name();
-        return switch (random.nextInt(8)) {
+        return switch (random.nextInt(10)) {
+            case 8, 9 -> new ListEdit.Fill(name, filling(random, list));
             case 7 ->
                 new ListEdit.KeepOrder(name, random.nextInt(4) == 0 ? Optional.empty() : Optional.of(Ordering.NAME));
             case 0, 1 -> new ListEdit.AddBlock("b" + random.nextInt(50), slots);
@@ -107,6 +121,19 @@ class ChannelListPropertyTest {
             case 4 -> random.nextInt(3) == 0 ? new ListEdit.JoinBlocks(name) : new ListEdit.RemoveBlock(name);
             default -> new ListEdit.MoveBlock(name, first);
         };
+    }
+
+    private static Optional<Filling> filling(Random random, ChannelList list) {
+        List<String> words = List.of("E" + random.nextInt(4), String.valueOf(random.nextInt(10)));
+        List<Filling.WhenFull> full =
+                new ArrayList<>(List.of(new Filling.WhenFull.Grow(), new Filling.WhenFull.Refuse()));
+        list.blocks().forEach(each -> full.add(new Filling.WhenFull.Overflow(each.name())));
+        return random.nextInt(5) == 0
+                ? Optional.empty()
+                : Optional.of(new Filling(
+                        new Belongs(List.of(), Set.of(), Optional.empty(), Set.of(), Set.of(), words),
+                        random.nextInt(2),
+                        full.get(random.nextInt(full.size()))));
     }
 
     private static void follow(

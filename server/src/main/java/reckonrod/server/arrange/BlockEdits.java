@@ -127,4 +127,20 @@ sealed interface BlockEdits extends EditRequest {
             return new ListEdit.TakeBlockOut(block);
         }
     }
+
+    /**
+     * What belongs into a block goes there by itself from now on, what is in the list already too.
+     *
+     * @param filling what belongs there; nothing if it is filled by hand
+     */
+    @JsonTypeName("fill-block")
+    @Schema(name = "FillBlockEdit")
+    record FillBlock(
+            @NotBlank(message = BLANK) String block,
+            @Valid @Schema(nullable = true) FillingView filling) implements BlockEdits {
+        @Override
+        public ListEdit read(EditReader with, ChannelList list) {
+            return with.fill(this, list);
+        }
+    }
 }

@@ -21,6 +21,8 @@ sealed interface ChannelEdits extends EditRequest {
     /**
      * Lines for the slot and the free ones after it.
      *
+     * @param here whether into that slot whatever the blocks say; otherwise each goes to the block that it belongs into, and
+     *     what belongs into none to that slot
      * @param block if given, they go together into a new block of that name, from that slot on
      */
     @JsonTypeName("put")
@@ -31,6 +33,8 @@ sealed interface ChannelEdits extends EditRequest {
             @NotEmpty(message = "must hold at least one line")
             @Size(max = Review.MOST_LINES, message = "must be at most 5000 lines")
             List<@NotNull(message = NEEDED) String> lines,
+
+            @Schema(nullable = true) Boolean here,
 
             @Schema(nullable = true) @Size(max = 60, message = "must be at most 60 characters")
             String block)

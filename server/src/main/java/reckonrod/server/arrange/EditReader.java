@@ -51,7 +51,9 @@ class EditReader {
                 put.lines().stream().map(line -> entry(line, plan)).toList();
         return block(put.block())
                 .<ListEdit>map(name -> new ListEdit.PutBlock(name, put.slot(), entries))
-                .orElseGet(() -> new ListEdit.Put(put.slot(), entries));
+                .orElseGet(() -> Boolean.TRUE.equals(put.here())
+                        ? new ListEdit.PutHere(put.slot(), entries)
+                        : new ListEdit.Put(put.slot(), entries));
     }
 
     /** Another line for a channel. */
@@ -94,6 +96,16 @@ class EditReader {
                 other.name(),
                 UUID::randomUUID,
                 channel -> LineWriter.write(channel, plan));
+    }
+
+    /** What belongs into a block. */
+    ListEdit fill(BlockEdits.FillBlock fill, ChannelList list) {
+        try {
+            return new ListEdit.Fill(
+                    fill.block(), Optional.ofNullable(fill.filling()).map(each -> each.read(list, plans.planOf(list))));
+        } catch (IllegalArgumentException wrong) {
+            throw ProblemException.refused("filling-wrong", "That cannot be asked", wrong.getMessage() + ".");
+        }
     }
 
     /** Power, kind and tones of many channels. */

@@ -20,6 +20,7 @@ import reckonrod.server.reckon.ReckonAnswer;
 /**
  * A list on the wire, judged and fitted.
  *
+ * @param bands the names of the bands of its plan
  * @param rows its channels; when {@code since} is there, only those that differ from the view of that mark
  * @param freed the slots that hold nothing any more since that view
  * @param counts the findings of all rows, those of the radios too
@@ -34,6 +35,7 @@ public record ListView(
         String licence,
         int firstSlot,
         int lastSlot,
+        List<String> bands,
         List<BlockView> blocks,
         List<RowView> rows,
         List<Integer> freed,
@@ -58,12 +60,19 @@ public record ListView(
         }
     }
 
-    /** A span of slots with its name. */
+    /**
+     * A span of slots with its name.
+     *
+     * @param filling what it is filled with by itself; nothing if by hand
+     * @param belongs the same in words
+     */
     public record BlockView(
             String name,
             int firstSlot,
             int lastSlot,
-            @Schema(nullable = true) EditRequest.By order) {}
+            @Schema(nullable = true) EditRequest.By order,
+            @Schema(nullable = true) FillingView filling,
+            @Schema(nullable = true) String belongs) {}
 
     /** One of the person's radios. */
     public record RadioName(String id, String name) {}

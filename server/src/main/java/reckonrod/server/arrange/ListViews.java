@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.SortedMap;
 import java.util.TreeMap;
 import org.springframework.stereotype.Component;
+import reckonrod.core.bandplan.Band;
 import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.bandplan.BandPlans;
 import reckonrod.core.check.SlotFindings;
@@ -98,12 +99,17 @@ class ListViews {
                 plan.licence().name(),
                 list.slots().first(),
                 list.slots().last(),
+                plan.bands().stream().map(Band::name).toList(),
                 list.blocks().stream()
                         .map(block -> new ListView.BlockView(
                                 block.name(),
                                 block.slots().first(),
                                 block.slots().last(),
-                                block.order().map(EditRequest.By::of).orElse(null)))
+                                block.order().map(EditRequest.By::of).orElse(null),
+                                block.filling().map(FillingView::of).orElse(null),
+                                block.filling()
+                                        .map(filling -> filling.belongs().said())
+                                        .orElse(null)))
                         .toList(),
                 List.copyOf(before.map(each -> ShownRows.changed(each.rows(), rows))
                         .orElse(rows)

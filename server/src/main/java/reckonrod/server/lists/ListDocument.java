@@ -36,13 +36,14 @@ public record ListDocument(
         List<EntryDocument> entries) {
     private static final int FORMAT = 1;
 
-    /** A block; {@code order} is missing where its channels stay as they are placed. */
-    public record BlockDocument(String name, int firstSlot, int lastSlot, String order) {
+    /** A block; {@code order} is missing where its channels stay as they are placed, {@code filling} where it is filled by hand. */
+    public record BlockDocument(String name, int firstSlot, int lastSlot, String order, FillingDocument filling) {
         Block toBlock() {
             return new Block(
                     name,
                     new SlotRange(firstSlot, lastSlot),
-                    Optional.ofNullable(order).map(Ordering::valueOf));
+                    Optional.ofNullable(order).map(Ordering::valueOf),
+                    Optional.ofNullable(filling).map(FillingDocument::toFilling));
         }
     }
 
@@ -114,7 +115,8 @@ public record ListDocument(
                                 block.name(),
                                 block.slots().first(),
                                 block.slots().last(),
-                                block.order().map(Ordering::name).orElse(null)))
+                                block.order().map(Ordering::name).orElse(null),
+                                block.filling().map(FillingDocument::of).orElse(null)))
                         .toList(),
                 entries);
     }

@@ -9,6 +9,8 @@ import reckonrod.core.channel.Channel;
 import reckonrod.core.fit.FitReason;
 import reckonrod.core.fit.Fitter;
 import reckonrod.core.fit.Placement;
+import reckonrod.core.list.Block;
+import reckonrod.core.list.ChannelList;
 import reckonrod.core.list.ListChange;
 import reckonrod.core.list.ListEdit;
 import reckonrod.core.list.ListEntry;
@@ -30,15 +32,24 @@ class Placing {
 
     ReckonAnswer.PlaceView place(UUID listId, int slot, Channel channel, String line, BandPlan plan) {
         ListEntry entry = ListEntry.of(NOBODY, channel, line);
-        ListChange put =
-                new ListEdit.Put(slot, List.of(entry)).applyTo(lists.get(listId).list());
+        ChannelList list = lists.get(listId).list();
+        ListChange put = ListEdit.applyAll(list, List.of(any -> new ListEdit.Put(slot, List.of(entry))));
         Optional<Integer> taken = put.fold(changed -> Optional.of(changed.slot()), refused -> Optional.empty());
+        Optional<Block> filled = list.blocks().stream()
+                .filter(each ->
+                        each.filling().filter(it -> it.belongs().holds(channel)).isPresent())
+                .findFirst()
+                .flatMap(own ->
+                        put.fold(changed -> changed.list().blockAt(changed.slot()), refused -> Optional.of(own)));
         List<ReckonAnswer.RadioFitView> fits = radios.all().stream()
                 .map(unit ->
                         view(unit.name(), new Fitter(unit.definition().model(), plan).fit(taken.orElse(slot), entry)))
                 .toList();
         return new ReckonAnswer.PlaceView(
-                taken.orElse(null), put.fold(changed -> null, ListChange.Refused::reason), fits);
+                taken.orElse(null),
+                filled.map(Block::name).orElse(null),
+                put.fold(changed -> null, ListChange.Refused::reason),
+                fits);
     }
 
     private static ReckonAnswer.RadioFitView view(String radio, Placement placement) {

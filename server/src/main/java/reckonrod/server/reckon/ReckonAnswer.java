@@ -39,10 +39,12 @@ public record ReckonAnswer(
      * Where the channel would go in a list, and what the person's radios would make of it there.
      *
      * @param slot the slot it really takes; null where none is free
+     * @param block the block that it goes into by what belongs there; null where it goes to the cursor
      * @param refused why it cannot go in; null where it can
      */
     public record PlaceView(
             @Schema(nullable = true) Integer slot,
+            @Schema(nullable = true) String block,
             @Schema(nullable = true) String refused,
             List<RadioFitView> radios) {}
 

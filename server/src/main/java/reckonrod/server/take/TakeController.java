@@ -107,8 +107,7 @@ class TakeController {
         if (slot == null || entries.isEmpty()) {
             return new TakePreview(Takes.id(recipe), views, List.of(), "");
         }
-        return new ListEdit.Put(slot, entries)
-                .applyTo(list)
+        return ListEdit.applyAll(list, List.of(any -> new ListEdit.TakeIn(recipe, slot, entries)))
                 .fold(
                         changed -> new TakePreview(
                                 Takes.id(recipe),

@@ -5,26 +5,45 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
 import java.util.NavigableMap;
+import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.bandplan.BandPlans;
 import reckonrod.core.channel.Channel;
+import reckonrod.core.channel.DirectoryFlag;
+import reckonrod.core.channel.Emission;
 import reckonrod.core.finding.Field;
+import reckonrod.core.frequency.FrequencyRange;
+import reckonrod.core.list.Belongs;
 import reckonrod.core.list.Block;
 import reckonrod.core.list.ChannelList;
 import reckonrod.core.list.Dismissal;
+import reckonrod.core.list.Filling;
 import reckonrod.core.list.ListChange;
 import reckonrod.core.list.ListEdit;
 import reckonrod.core.list.ListEntry;
 import reckonrod.core.list.NameRecipe;
+import reckonrod.core.list.Ordering;
 import reckonrod.core.list.SlotRange;
 import reckonrod.core.notation.Reckoner;
 import tools.jackson.databind.json.JsonMapper;
 
 class ListDocumentTest {
     private static final JsonMapper JSON = JsonMapper.builder().build();
+
+    private static final Filling FILLING = new Filling(
+            new Belongs(
+                    List.of(new Belongs.Span("2 m", FrequencyRange.parse("144-148"))),
+                    Set.of(Belongs.Use.SIMPLEX, Belongs.Use.LISTEN_ONLY),
+                    Optional.of(false),
+                    Set.of(Emission.AM),
+                    Set.of(DirectoryFlag.LINKED),
+                    List.of("leg")),
+            2,
+            new Filling.WhenFull.Overflow("B"));
 
     /** Every way to talk, every kind of tone, through JSON and back. */
     @Test
@@ -58,7 +77,9 @@ class ListDocumentTest {
                 "entry",
                 new SlotRange(0, 9),
                 NameRecipe.CALL_SIGN,
-                List.of(new Block("B", new SlotRange(1, 3))),
+                List.of(
+                        new Block("B", new SlotRange(1, 3)),
+                        new Block("C", new SlotRange(4, 6), Optional.of(Ordering.NAME), Optional.of(FILLING))),
                 entries);
         list = ((ListChange.Changed) new ListEdit.LayAside(new UUID(1, 3), new Dismissal("a-b", Field.SLOT, "so what"))
                         .applyTo(list))
