@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useQueryClient } from '@tanstack/vue-query'
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { api, unwrap } from '@/shared/api/client'
 import { usePlans } from '@/shared/api/queries'
@@ -12,6 +12,18 @@ const open = defineModel<boolean>({ required: true })
 const name = ref('')
 const bandPlan = ref('r2-north-america')
 const slots = ref(150)
+const template = ref<string | null>(null)
+const { data: templates } = useQuery({
+  queryKey: ['templates'],
+  staleTime: Infinity,
+  queryFn: () => unwrap(api.GET('/api/lists/templates')),
+})
+const beginnings = computed(() => [
+  { value: null, title: 'empty, without blocks' },
+  ...(templates.value ?? []).map((each) => ({ value: each.id, title: each.words })),
+])
+const chosen = computed(() => templates.value?.find((each) => each.id === template.value))
+watch(chosen, (now) => now && slots.value < now.slots && (slots.value = now.slots))
 const problem = ref('')
 watch(open, (now) => now && (name.value = problem.value = ''))
 const cache = useQueryClient()
@@ -23,7 +35,7 @@ async function make() {
   if (busy.value) return
   busy.value = true
   try {
-    const body = { name: name.value, bandPlan: bandPlan.value, slots: slots.value }
+    const body = { name: name.value, bandPlan: bandPlan.value, slots: slots.value, template: template.value }
     const made = await unwrap(api.POST('/api/lists', { body }))
     await cache.invalidateQueries({ queryKey: ['lists'] })
     emit('made', made.id)
@@ -46,6 +58,13 @@ async function make() {
       item-title="title"
       item-value="id"
       :hint="caution"
+      persistent-hint
+    />
+    <v-select
+      v-model="template"
+      label="Begins"
+      :items="beginnings"
+      :hint="chosen ? `Blocks, filled by themselves: ${chosen.blocks.join(', ')}` : undefined"
       persistent-hint
     />
     <FigureField v-model="slots" label="Slots" :min="1" :max="9999" />

@@ -107,7 +107,7 @@ const acts = computed(() => {
         @update:model-value="(by: string) => emit('order', (by || null) as Block['order'])"
       />
     </td>
-    <td>
+    <td class="belongs">
       <button type="button" class="link" :aria-label="`What belongs into ${block}`" @click="emit('fill')">
         {{ props.block.belongs ?? 'what is put there' }}
       </button>
@@ -140,6 +140,9 @@ const acts = computed(() => {
 .name {
   width: 100%;
   min-width: 170px;
+}
+.belongs {
+  min-width: 150px;
 }
 .slot {
   width: 84px;

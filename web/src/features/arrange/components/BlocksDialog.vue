@@ -59,6 +59,10 @@ function leave() {
   filling.value = null
 }
 watch(open, leave)
+async function keep() {
+  await set()
+  if (!preview.value) filling.value = null
+}
 async function add() {
   const slots = { first: first.value, last: last.value }
   await make({ kind: 'add-block', block: name.value, slots })
@@ -121,12 +125,12 @@ async function add() {
         >
       </p>
       <div class="acts">
-        <v-btn color="primary" variant="flat" @click="set">Keep it so</v-btn>
+        <v-btn color="primary" variant="flat" @click="keep">Keep it so</v-btn>
         <v-btn @click="forget">Leave it</v-btn>
       </div>
     </section>
     <p v-if="refused" class="wrong" role="alert">{{ refused }}</p>
-    <FieldRow>
+    <FieldRow v-if="!filled">
       <v-text-field v-model="name" label="New block" maxlength="60" data-first />
       <FigureField
         v-model="first"

@@ -42,7 +42,7 @@ const form = reactive<Filling>({
 })
 watch(
   () => props.block,
-  ({ filling }) => filling && Object.assign(form, structuredClone({ ...filling })),
+  ({ filling }) => filling && Object.assign(form, JSON.parse(JSON.stringify(filling))),
   { immediate: true },
 )
 /** As it is asked for: only a block that passes on names another one. */

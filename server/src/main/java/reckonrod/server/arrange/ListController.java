@@ -10,6 +10,7 @@ import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -21,10 +22,12 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.list.ChannelList;
+import reckonrod.core.list.ListTemplate;
 import reckonrod.core.list.SlotRange;
 import reckonrod.server.lists.ListStore;
 import reckonrod.server.lists.ListSummary;
 import reckonrod.server.plans.PlanLookup;
+import reckonrod.server.problem.ProblemException;
 
 /** Lists, and the way through their history. */
 @RestController
@@ -56,7 +59,19 @@ class ListController {
             @Schema(nullable = true)
             @Min(value = 1, message = "must be 1 to 9999")
             @Max(value = 9999, message = "must be 1 to 9999")
-            Integer slots) {}
+            Integer slots,
+
+            @Schema(nullable = true) String template) {}
+
+    /** A beginning of a list, and how many slots its blocks have together. */
+    record TemplateView(String id, String words, int slots, List<String> blocks) {}
+
+    @GetMapping("/templates")
+    List<TemplateView> templates() {
+        return ListTemplate.shipped().stream()
+                .map(each -> new TemplateView(each.id(), each.words(), each.slots(), each.names()))
+                .toList();
+    }
 
     /** The version the person was looking at. */
     record VersionRequest(@NotNull(message = NEEDED) Long baseVersion) {}
@@ -76,8 +91,34 @@ class ListController {
     ListSummary create(@Valid @RequestBody CreateRequest request) {
         BandPlan plan = plans.plan(request.bandPlan());
         int slots = Optional.ofNullable(request.slots()).orElse(USUAL_SLOTS);
-        return store.create(ChannelList.empty(request.name().strip(), plan.id(), new SlotRange(0, slots - 1)))
+        SlotRange range = new SlotRange(0, slots - 1);
+        String name = request.name().strip();
+        return store.create(Optional.ofNullable(request.template())
+                        .map(id -> begun(template(id), name, plan, range))
+                        .orElseGet(() -> ChannelList.empty(name, plan.id(), range)))
                 .summary();
+    }
+
+    private static ListTemplate template(String id) {
+        return ListTemplate.shipped().stream()
+                .filter(each -> each.id().equals(id))
+                .findFirst()
+                .orElseThrow(() -> ProblemException.refused(
+                        "template-unknown",
+                        "No such template",
+                        "template must be one of "
+                                + ListTemplate.shipped().stream()
+                                        .map(ListTemplate::id)
+                                        .collect(Collectors.joining(", "))
+                                + ", was \"" + id + "\"."));
+    }
+
+    private static ChannelList begun(ListTemplate template, String name, BandPlan plan, SlotRange slots) {
+        try {
+            return template.list(name, plan, slots);
+        } catch (IllegalArgumentException few) {
+            throw ProblemException.refused("slots-too-few", "Too few slots", few.getMessage() + ".");
+        }
     }
 
     /** What a copy is called. */
