@@ -97,6 +97,7 @@ useRodKeys({
   focus: () => rod.value?.focus(),
   showBlocks: () => (sheet.value = 'blocks'),
   showOrders: () => (ordering.value = true),
+  showNames: () => (sheet.value = 'names'),
   showChange: () => (sheet.value = 'change'),
   showWorking: () => (sideOpen.value = mobile.value),
   mend(number) {
@@ -120,6 +121,9 @@ useRodKeys({
         </button>
         <span v-if="!mobile" class="quiet">{{ counted(list.radios.length, 'radio') }}</span>
         <template #acts>
+          <v-btn v-if="!mobile" size="small" title="What each display shows (r)" @click="sheet = 'names'"
+            >Names on radios</v-btn
+          >
           <v-btn v-if="!mobile" size="small" title="Ctrl+F" @click="find">Find in the list</v-btn>
           <v-btn v-if="home" size="small" color="primary" variant="flat" @click="choose(home.id)">
             Back to {{ home.name }}
@@ -154,6 +158,7 @@ useRodKeys({
         @blocks="sheet = 'blocks'"
         @mark="marks.toggle()"
         @find="find"
+        @names="sheet = 'names'"
       />
       <FindBar
         v-if="finder.open.value"

@@ -17,6 +17,7 @@ const emit = defineEmits<{
   blocks: []
   mark: []
   find: []
+  names: []
   findings: []
   working: []
 }>()
@@ -52,6 +53,7 @@ const beside = computed<{ title: string; hint?: string; to?: { name: string }; a
           :to="each.to"
           @click="each.act?.()"
         />
+        <v-list-item title="Names on radios" @click="emit('names')" />
         <v-list-item title="Find in the list" @click="emit('find')" />
         <v-list-item v-if="row" title="Mark the channel" @click="emit('mark')" />
         <v-list-item title="Working of the channel" @click="emit('working')" />

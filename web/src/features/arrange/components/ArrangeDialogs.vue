@@ -12,9 +12,10 @@ const ChangeManyDialog = defineAsyncComponent(() => import('./ChangeManyDialog.v
 const FindingsDialog = defineAsyncComponent(() => import('./FindingsDialog.vue'))
 const HistoryDialog = defineAsyncComponent(() => import('./HistoryDialog.vue'))
 const ListPlanDialog = defineAsyncComponent(() => import('./ListPlanDialog.vue'))
+const NamesDialog = defineAsyncComponent(() => import('./NamesDialog.vue'))
 const SatelliteDialog = defineAsyncComponent(() => import('./SatelliteDialog.vue'))
 
-export type Sheet = 'blocks' | 'change' | 'findings' | 'history' | 'plan' | 'satellite'
+export type Sheet = 'blocks' | 'change' | 'findings' | 'history' | 'names' | 'plan' | 'satellite'
 defineProps<{
   list: ListView
   cursor: number
@@ -35,6 +36,7 @@ const blocks = shows('blocks')
 const change = shows('change')
 const findings = shows('findings')
 const history = shows('history')
+const names = shows('names')
 const plan = shows('plan')
 const satellite = shows('satellite')
 const asked = {
@@ -42,6 +44,7 @@ const asked = {
   change: useAsked(change),
   findings: useAsked(findings),
   history: useAsked(history),
+  names: useAsked(names),
   plan: useAsked(plan),
   satellite: useAsked(satellite),
 }
@@ -62,6 +65,7 @@ const asked = {
     :changes="changes"
     @made="many.remember"
   />
+  <NamesDialog v-if="asked.names.value" v-model="names" :list="list" :cursor="cursor" :changes="changes" />
   <ListPlanDialog
     v-if="asked.plan.value"
     v-model="plan"

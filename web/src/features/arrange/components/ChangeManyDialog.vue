@@ -21,6 +21,15 @@ const power = ref<SetMany['power']>(null)
 const emission = ref<SetMany['emission']>(null)
 const talkTone = ref('')
 const listenTone = ref('')
+const parts = ref<Schemas['NameManyEdit']['parts']>([])
+const PARTS = [
+  { value: 'place', title: 'place' },
+  { value: 'call_sign', title: 'call sign' },
+  { value: 'listen', title: 'listen frequency' },
+  { value: 'talk', title: 'talk frequency, if another' },
+  { value: 'talk_tone', title: 'talk tone' },
+  { value: 'band', title: 'band' },
+]
 const find = ref('')
 const replacement = ref('')
 const POWERS = [
@@ -49,6 +58,7 @@ const edits = computed<Edit[]>(() => {
           },
         ]
       : []),
+    ...(parts.value.length ? [{ kind: 'name-many' as const, channels, parts: parts.value }] : []),
     ...(find.value
       ? [{ kind: 'replace-in-names' as const, channels, find: find.value, with: replacement.value }]
       : []),
@@ -75,6 +85,7 @@ async function make() {
   open.value = false
   power.value = emission.value = null
   talkTone.value = listenTone.value = find.value = replacement.value = ''
+  parts.value = []
 }
 </script>
 
@@ -100,6 +111,7 @@ async function make() {
       />
     </FieldRow>
     <FieldRow label="In their names" class="names">
+      <v-select v-model="parts" label="Name by, in the order chosen" multiple :items="PARTS" />
       <v-text-field v-model="find" label="In names, find" maxlength="32" />
       <v-text-field v-model="replacement" label="and write instead" maxlength="32" />
     </FieldRow>
@@ -129,6 +141,6 @@ async function make() {
 
 <style scoped>
 .names {
-  --field: 272px;
+  --field: 232px;
 }
 </style>

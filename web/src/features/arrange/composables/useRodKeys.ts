@@ -20,6 +20,7 @@ interface Rod {
   showWorking: () => void
   showBlocks: () => void
   showOrders: () => void
+  showNames: () => void
   showChange: () => void
   find: () => void
   finder: Finder
@@ -130,6 +131,7 @@ export function useRodKeys(rod: Rod) {
         when: () => many.last.value !== null && many.chosen().length > 0,
         act: many.repeat,
       },
+      { on: ['r'], shown: 'r', does: 'what the radios show for the names', act: rod.showNames },
       { on: ['b'], shown: 'b', does: 'the blocks: make, size, move, split, join', act: rod.showBlocks },
       { on: ['p'], when: areMarked, act: many.pin },
       { on: ['Delete'], when: areMarked, act: many.remove },

@@ -142,7 +142,7 @@ class ReviewApiTest extends ServerTest {
     @Test
     void whatARadioMakesOfTheListIsAmongTheFindings() {
         String list = newList(10);
-        change(list, 0, edit("put", "slot", 0, "lines", List.of("VELLAN HILL 147.510", "VELLAN HALL 147.540")))
+        change(list, 0, edit("put", "slot", 0, "lines", List.of("VELLAN HALT 147.510", "VELLAN HELT 147.540")))
                 .ok();
         List<String> told = new ArrayList<>();
         get("/api/lists/" + list + "/findings")
@@ -151,8 +151,7 @@ class ReviewApiTest extends ServerTest {
                 .forEach(each ->
                         told.add(each.path("slot") + " " + each.path("radio").asString() + " "
                                 + each.path("finding").path("code").asString()));
-        assertThat(told)
-                .containsExactly("1 W12 · blue name-clash-after-shortening", "1 W12 · red name-clash-after-shortening");
+        assertThat(told).containsExactly("1 W12 · blue name-told-apart", "1 W12 · red name-told-apart");
     }
 
     @Test

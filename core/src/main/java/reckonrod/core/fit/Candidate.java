@@ -44,6 +44,11 @@ final class Candidate {
         return channel;
     }
 
+    /** The entry of the list that it comes from. */
+    ListEntry entry() {
+        return entry;
+    }
+
     /** The channel as the person wrote it. */
     Channel asWritten() {
         return entry.channel();

@@ -27,6 +27,11 @@ final class FitChecks {
             Severity.DOUBT,
             "{name} and {otherName} in slot {other} both show as {shown} on {radio}.",
             "On the display the two look alike. Choose names that differ in their first characters.");
+    static final FindingKind TOLD_APART = new FindingKind(
+            "name-told-apart",
+            Severity.NOTE,
+            "{name} shows as {shown} on {radio}, to be told apart from {otherName}.",
+            "Choose names that differ in their first characters, and each shows as you expect.");
     static final FindingKind HANDHELD_POWER = new FindingKind(
             "handheld-power",
             Severity.NOTE,
@@ -43,7 +48,9 @@ final class FitChecks {
         for (Placement placement : placements) {
             placement.content().ifPresent(content -> {
                 List<Finding> found = new ArrayList<>();
-                nameClash(radio, placement, content, shown).ifPresent(found::add);
+                nameClash(radio, placement, content, shown)
+                        .or(() -> toldApart(radio, placement, content))
+                        .ifPresent(found::add);
                 power(radio, placement, content).ifPresent(found::add);
                 if (!found.isEmpty()) {
                     findings.put(placement.slot(), List.copyOf(found));
@@ -72,6 +79,22 @@ final class FitChecks {
                         "other", String.valueOf(other.slot()),
                         "shown", content.name().strip(),
                         "radio", radio.title())));
+    }
+
+    /** A name that looks otherwise than the radio alone would make it, so that nobody looks for it in vain. */
+    private static Optional<Finding> toldApart(RadioModel radio, Placement placement, RadioSlot content) {
+        return placement.reasons().stream()
+                .map(FitReason::finding)
+                .filter(each -> each.kind().equals(NamesApart.APART))
+                .findFirst()
+                .map(each -> Finding.of(
+                        TOLD_APART,
+                        Field.NAME,
+                        Map.of(
+                                "name", placement.entry().channel().name(),
+                                "shown", content.name(),
+                                "radio", radio.title(),
+                                "otherName", each.facts().get("otherName"))));
     }
 
     private static Optional<Finding> power(RadioModel radio, Placement placement, RadioSlot content) {

@@ -67,6 +67,7 @@ public final class Fitter {
                 placements = placements(list, wide, memory);
             }
         }
+        placements = new NamesApart(radio.limits().name()).apart(placements);
         return new FitReport(radio, placements, wide.settings(), FitChecks.of(radio, placements));
     }
 

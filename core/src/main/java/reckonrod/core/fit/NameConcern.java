@@ -5,6 +5,7 @@ import reckonrod.core.finding.Field;
 import reckonrod.core.finding.FindingKind;
 import reckonrod.core.finding.Severity;
 import reckonrod.core.radio.Limits;
+import reckonrod.core.radio.ShownNames;
 
 /** A name must be one that the display can show. */
 record NameConcern() implements Concern {
@@ -20,7 +21,7 @@ record NameConcern() implements Concern {
         if (limits.name().allows(name)) {
             return;
         }
-        String shortened = limits.name().shorten(name);
+        String shortened = ShownNames.first(NamesApart.wanted(candidate.entry(), limits.name()), limits.name());
         candidate.becomes(candidate.channel().withName(shortened));
         // Capitals alone change nothing that anyone could mistake.
         if (!shortened.equalsIgnoreCase(name)) {

@@ -222,6 +222,24 @@ public record ChannelList(
                 : new ListChange.Refused("Some of them are no longer in the list. Nothing was changed.");
     }
 
+    /** Chooses a short name for displays of so many characters. */
+    ListChange shortName(UUID id, int length, Optional<String> shorter) {
+        return withEntry(id, slot -> {
+            ListEntry entry = entries.get(slot);
+            String label = entry.channel().label();
+            try {
+                return changed(
+                        slot,
+                        entry.withShortName(length, shorter),
+                        shorter.map(each -> "Show " + label + " as " + each + " where " + length + " characters fit")
+                                .orElse("Shorten " + label + " by rule where " + length + " characters fit"),
+                        slot);
+            } catch (IllegalArgumentException wrong) {
+                return new ListChange.Refused(wrong.getMessage() + ". Nothing was changed.");
+            }
+        });
+    }
+
     /** Takes an entry out; its slot becomes free. */
     ListChange delete(UUID id) {
         return withEntry(id, slot -> {

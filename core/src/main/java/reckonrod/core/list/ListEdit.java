@@ -103,6 +103,18 @@ public sealed interface ListEdit {
         }
     }
 
+    /**
+     * A channel shows under a short name of the person's choice on displays of so many characters, or as the rules shorten it.
+     *
+     * @param length how many characters, 1 to 31
+     */
+    record ShortName(UUID id, int length, Optional<String> name) implements ListEdit {
+        @Override
+        public ListChange applyTo(ChannelList list) {
+            return list.shortName(id, length, name.map(String::strip));
+        }
+    }
+
     /** A finding on a channel is laid aside. */
     record LayAside(UUID id, Dismissal dismissal) implements ListEdit {
         @Override

@@ -1,7 +1,12 @@
 package reckonrod.core.list;
 
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
+import java.util.Map;
+import java.util.NavigableMap;
+import java.util.Optional;
+import java.util.TreeMap;
 import java.util.UUID;
 import java.util.function.Predicate;
 import reckonrod.core.channel.Channel;
@@ -17,6 +22,7 @@ import reckonrod.core.finding.Field;
  * @param pinned whether it keeps its slot
  * @param dismissals the findings laid aside for the channel as it is now
  * @param directoryId the directory entry it was taken from; empty if from none
+ * @param shortNames short names that the person chose, by the characters of the displays that they are for, 1 to 31
  */
 public record ListEntry(
         UUID id,
@@ -25,27 +31,57 @@ public record ListEntry(
         String published,
         boolean pinned,
         List<Dismissal> dismissals,
-        String directoryId) {
+        String directoryId,
+        NavigableMap<Integer, String> shortNames) {
     public ListEntry {
         dismissals = List.copyOf(dismissals);
+        shortNames = shortNames.isEmpty()
+                ? Collections.emptyNavigableMap()
+                : Collections.unmodifiableNavigableMap(new TreeMap<>(shortNames));
+        shortNames.forEach((length, name) -> {
+            if (length < 1 || length >= Channel.MOST_NAME_CHARACTERS || name.isBlank() || name.length() > length) {
+                throw new IllegalArgumentException("A short name for " + length + " characters must have 1 to " + length
+                        + ", was \"" + name + "\"");
+            }
+        });
+    }
+
+    /** The short name that the person chose for displays of so many characters: the longest one that fits there. */
+    public Optional<String> shortName(int longest) {
+        return Optional.ofNullable(shortNames.floorEntry(longest)).map(Map.Entry::getValue);
+    }
+
+    /** The entry with a short name for displays of so many characters, or without. */
+    ListEntry withShortName(int length, Optional<String> name) {
+        NavigableMap<Integer, String> next = new TreeMap<>(shortNames);
+        name.ifPresentOrElse(each -> next.put(length, each), () -> next.remove(length));
+        return new ListEntry(id, channel, line, published, pinned, dismissals, directoryId, next);
     }
 
     /** A channel as it comes in. */
     public static ListEntry of(UUID id, Channel channel, String line) {
-        return new ListEntry(id, channel, line, line, false, List.of(), "");
+        return new ListEntry(id, channel, line, line, false, List.of(), "", Collections.emptyNavigableMap());
     }
 
     /** A channel as it is taken from a directory. */
     public static ListEntry taken(UUID id, Channel channel, String line, String directoryId) {
-        return new ListEntry(id, channel, line, line, false, List.of(), directoryId);
+        return new ListEntry(id, channel, line, line, false, List.of(), directoryId, Collections.emptyNavigableMap());
     }
 
     /**
-     * The entry with another channel. What was laid aside is looked at again if the channel changed on the air; of one that
-     * only has another name or power, if it was about those.
+     * The entry with another channel; short names go with the name that they stand for. What was laid aside is looked at again
+     * if the channel changed on the air; of one that only has another name or power, if it was about those.
      */
     public ListEntry withChannel(Channel next, String nextLine) {
-        return new ListEntry(id, next, nextLine, published, pinned, stillLaidAside(next), directoryId);
+        return new ListEntry(
+                id,
+                next,
+                nextLine,
+                published,
+                pinned,
+                stillLaidAside(next),
+                directoryId,
+                next.name().equalsIgnoreCase(channel.name()) ? shortNames : Collections.emptyNavigableMap());
     }
 
     private List<Dismissal> stillLaidAside(Channel next) {
@@ -60,14 +96,14 @@ public record ListEntry(
 
     /** The entry pinned to its slot, or let go. */
     public ListEntry withPinned(boolean next) {
-        return new ListEntry(id, channel, line, published, next, dismissals, directoryId);
+        return new ListEntry(id, channel, line, published, next, dismissals, directoryId, shortNames);
     }
 
     ListEntry withDismissal(Dismissal dismissal) {
         List<Dismissal> next = new ArrayList<>(dismissals);
         next.removeIf(dismissal::sameSubject);
         next.add(dismissal);
-        return new ListEntry(id, channel, line, published, pinned, next, directoryId);
+        return new ListEntry(id, channel, line, published, pinned, next, directoryId, shortNames);
     }
 
     ListEntry withoutDismissal(Predicate<Dismissal> which) {
@@ -78,6 +114,7 @@ public record ListEntry(
                 published,
                 pinned,
                 dismissals.stream().filter(which.negate()).toList(),
-                directoryId);
+                directoryId,
+                shortNames);
     }
 }

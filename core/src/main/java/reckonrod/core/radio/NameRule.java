@@ -1,7 +1,11 @@
 package reckonrod.core.radio;
 
 import java.text.Normalizer;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Locale;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
  * What names a radio can show.
@@ -11,6 +15,7 @@ import java.util.Locale;
  */
 public record NameRule(int longest, String characters) {
     private static final String VOWELS = "AEIOUaeiou";
+    private static final int MOST_COPIES = 99;
 
     /** Whether it shows small letters. */
     public boolean hasSmallLetters() {
@@ -22,23 +27,59 @@ public record NameRule(int longest, String characters) {
         return name.length() <= longest && name.chars().allMatch(each -> characters.indexOf(each) >= 0);
     }
 
+    /** Whether it can show every character of the name, in capitals if it must, and all of it. */
+    public boolean canShow(String name) {
+        return name.length() <= longest && shown(name).equalsIgnoreCase(name);
+    }
+
     /**
-     * The name as this radio can show it: in capitals where it has no others, accents off, blanks out, then inner vowels
-     * out from the right, then cut.
+     * The name as this radio can show it: in capitals where it has no others, accents off; while it is too long, known words
+     * give way to their abbreviations, then blanks go, then inner vowels, each from the right; then letters before the figures
+     * at its end, which tell channels apart.
      */
     public String shorten(String name) {
+        return cut(shown(name), longest);
+    }
+
+    /**
+     * Other names for it, for when the one that {@link #shorten} gives is taken: its beginning with the whole last word, then
+     * with a number, or with a letter before the figures that it ends with; the best first, each as this radio can show it.
+     */
+    public Stream<String> others(String name) {
+        String shown = shown(name);
+        int last = shown.lastIndexOf(' ') + 1;
+        String tail = shown.substring(last);
+        Stream<String> wholeLastWord = last > 0 && tail.length() < longest
+                ? Stream.of(cut(shown.substring(0, last - 1), longest - tail.length()) + tail)
+                : Stream.empty();
+        String figures = shown.substring(shown.length() - figures(shown));
+        if (!figures.isEmpty()) {
+            String head = shown.substring(0, shown.length() - figures.length()).strip();
+            return Stream.concat(
+                            wholeLastWord,
+                            IntStream.rangeClosed('B', 'Z')
+                                    .filter(letter -> figures.length() + 1 < longest)
+                                    .mapToObj(letter ->
+                                            cut(head, longest - figures.length() - 1) + (char) letter + figures))
+                    .filter(this::allows);
+        }
+        Stream<String> numbered = IntStream.rangeClosed(2, MOST_COPIES)
+                .mapToObj(String::valueOf)
+                .filter(number -> number.length() < longest && allows(number))
+                .map(number -> cut(shown, longest - number.length()) + number);
+        return Stream.concat(wholeLastWord, numbered).filter(this::allows);
+    }
+
+    private String shown(String name) {
         StringBuilder result = new StringBuilder();
         Normalizer.normalize(name, Normalizer.Form.NFD)
                 .codePoints()
                 .filter(each -> Character.getType(each) != Character.NON_SPACING_MARK)
-                .forEach(each -> result.append(shown(Character.toString(each))));
-        dropFromRight(result, " ", 0);
-        dropFromRight(result, VOWELS, 1);
-        result.setLength(Math.min(result.length(), longest));
-        return result.toString().strip();
+                .forEach(each -> result.append(shownCharacter(Character.toString(each))));
+        return result.toString();
     }
 
-    private String shown(String character) {
+    private String shownCharacter(String character) {
         if (characters.contains(character)) {
             return character;
         }
@@ -46,8 +87,42 @@ public record NameRule(int longest, String characters) {
         return characters.contains(capital) ? capital : characters.contains("-") ? "-" : "";
     }
 
-    private void dropFromRight(StringBuilder name, String droppable, int keepInFront) {
-        for (int i = name.length() - 1; i >= keepInFront && name.length() > longest; i--) {
+    private String cut(String name, int most) {
+        StringBuilder result = new StringBuilder(abbreviated(name, most));
+        dropFromRight(result, " ", 0, most);
+        dropFromRight(result, VOWELS, 1, most);
+        int figures = figures(result);
+        if (result.length() > most && figures < most) {
+            int letters = result.length() - figures;
+            result.delete(letters - (result.length() - most), letters);
+        }
+        result.setLength(Math.min(result.length(), most));
+        return result.toString().strip();
+    }
+
+    /** How many figures it ends with. */
+    private static int figures(CharSequence name) {
+        int letters = name.length();
+        while (letters > 0 && Character.isDigit(name.charAt(letters - 1))) {
+            letters--;
+        }
+        return name.length() - letters;
+    }
+
+    private String abbreviated(String name, int most) {
+        List<String> words = new ArrayList<>(List.of(name.split(" ", -1)));
+        for (int i = words.size() - 1; i >= 0 && String.join(" ", words).length() > most; i--) {
+            int at = i;
+            Abbreviations.shipped()
+                    .of(words.get(i))
+                    .filter(shorter -> shorter.chars().allMatch(each -> characters.indexOf(each) >= 0))
+                    .ifPresent(shorter -> words.set(at, shorter));
+        }
+        return String.join(" ", words);
+    }
+
+    private static void dropFromRight(StringBuilder name, String droppable, int keepInFront, int most) {
+        for (int i = name.length() - 1; i >= keepInFront && name.length() > most; i--) {
             if (droppable.indexOf(name.charAt(i)) >= 0) {
                 name.deleteCharAt(i);
             }

@@ -35,4 +35,9 @@ public record RadioSlot(
     public RadioSlot {
         banks = Collections.unmodifiableSortedSet(new TreeSet<>(banks));
     }
+
+    /** The same under another name. */
+    public RadioSlot withName(String next) {
+        return new RadioSlot(next, receive, transmit, talkTone, listenTone, emission, power, scan, banks);
+    }
 }

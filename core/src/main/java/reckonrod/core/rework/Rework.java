@@ -2,12 +2,16 @@ package reckonrod.core.rework;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.channel.Channel;
 import reckonrod.core.channel.Emission;
 import reckonrod.core.channel.Power;
+import reckonrod.core.directory.DirectoryEntry;
+import reckonrod.core.list.ListEntry;
 import reckonrod.core.tone.ReversedTone;
 import reckonrod.core.tone.Tone;
 
@@ -18,7 +22,7 @@ public sealed interface Rework {
      *
      * @throws IllegalArgumentException if it would become none that there can be, in words
      */
-    Channel of(Channel channel);
+    Channel of(ListEntry entry);
 
     /** What is done to so many channels: "Set power low of 3 channels". */
     String words(int count);
@@ -43,7 +47,8 @@ public sealed interface Rework {
         }
 
         @Override
-        public Channel of(Channel channel) {
+        public Channel of(ListEntry entry) {
+            Channel channel = entry.channel();
             boolean talks = channel.transmit().isPresent();
             return channel.withPower(power.filter(each -> talks).orElse(channel.power()))
                     .withEmission(emission.orElse(channel.emission()))
@@ -77,7 +82,8 @@ public sealed interface Rework {
         }
 
         @Override
-        public Channel of(Channel channel) {
+        public Channel of(ListEntry entry) {
+            Channel channel = entry.channel();
             Matcher found = Pattern.compile(find, Pattern.LITERAL | Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE)
                     .matcher(channel.name());
             if (!found.find()) {
@@ -98,6 +104,45 @@ public sealed interface Rework {
             return with.isBlank()
                     ? "Take \"" + find + "\" out of " + names
                     : "Write \"" + with + "\" for \"" + find + "\" in " + names;
+        }
+    }
+
+    /**
+     * Names made of parts, in order, with blanks between them. What a channel lacks of them is left out; one that lacks all of
+     * them keeps its name. Parts from the right are left out where the name would be longer than a name can be.
+     *
+     * @param parts one or more, none twice
+     * @param entries the directory entries that the channels were taken from, by their ids, as far as they are known
+     * @param plan the plan that says what the bands are
+     */
+    record NameBy(List<NamePart> parts, Map<String, DirectoryEntry> entries, BandPlan plan) implements Rework {
+        public NameBy {
+            parts = List.copyOf(parts);
+            entries = Map.copyOf(entries);
+            if (parts.isEmpty() || parts.stream().distinct().count() < parts.size()) {
+                throw new IllegalArgumentException("A name must be made of one part or several, none of them twice");
+            }
+        }
+
+        @Override
+        public Channel of(ListEntry entry) {
+            Channel channel = entry.channel();
+            Optional<DirectoryEntry> from = Optional.ofNullable(entries.get(entry.directoryId()));
+            StringBuilder name = new StringBuilder();
+            for (NamePart part : parts) {
+                String next = part.of(channel, from, plan);
+                int more = name.isEmpty() ? next.length() : next.length() + 1;
+                if (!next.isEmpty() && name.length() + more <= Channel.MOST_NAME_CHARACTERS) {
+                    name.append(name.isEmpty() ? "" : " ").append(next);
+                }
+            }
+            return name.isEmpty() ? channel : channel.withName(name.toString());
+        }
+
+        @Override
+        public String words(int count) {
+            return "Name " + count + (count == 1 ? " channel" : " channels") + " by "
+                    + String.join(" and ", parts.stream().map(NamePart::words).toList());
         }
     }
 }

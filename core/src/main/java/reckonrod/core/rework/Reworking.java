@@ -34,7 +34,7 @@ public final class Reworking {
     }
 
     private static Optional<ListEdit.Rewrite> changed(ListEntry entry, Rework rework, BandPlan plan) {
-        Channel next = rework.of(entry.channel());
+        Channel next = rework.of(entry);
         if (next.equals(entry.channel())) {
             return Optional.empty();
         }

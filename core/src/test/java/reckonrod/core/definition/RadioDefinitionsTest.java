@@ -108,7 +108,10 @@ class RadioDefinitionsTest {
     @CsvSource({
         "Skarra, SKARRA",
         "VELLAN HL, VELLNHL",
-        "OSTREY NORTH, OSTRYNR",
+        "OSTREY NORTH, OSTREYN",
+        "Upper Skarra Tower, UPSKRRT",
+        "SAFETYPLACE 12, SFTYP12",
+        "123456789, 1234567",
         "Ærø Höjd, -R-HOJD",
         "RACE CTRL, RACCTRL",
         "LEG 10, LEG 10"

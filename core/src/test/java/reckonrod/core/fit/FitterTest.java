@@ -22,6 +22,7 @@ import reckonrod.core.list.ListEntry;
 import reckonrod.core.list.SlotRange;
 import reckonrod.core.notation.Reckoner;
 import reckonrod.core.radio.RadioModel;
+import reckonrod.core.radio.RadioSlot;
 import reckonrod.core.tone.NoTone;
 
 class FitterTest {
@@ -201,16 +202,28 @@ class FitterTest {
         assertThat(report.contents().slots()).containsOnlyKeys(148, 149);
     }
 
+    /** Names that a radio shows as they are stay; two that would look alike are told apart, and the same name twice is not. */
     @Test
-    void namesThatLookAlikeAfterShorteningAreFound() {
-        FitReport report = fitter.fit(
-                Lists.of(R2, "VELLAN HILL 147.510", "VELLAN HALL 147.540", "LEG 1 147.570", "LEG 1 147.450"));
-        assertThat(report.findings()).containsOnlyKeys(1);
-        assertThat(report.findings().get(1))
+    void namesThatWouldLookAlikeAreToldApart() {
+        ChannelList list = Lists.of(
+                R2,
+                "VELLAN HILLTOP 147.510",
+                "VELLAN HALLTOP 147.540",
+                "\"VLLNHLL\" 147.555",
+                "\"LEG 1\" 147.570",
+                "\"LEG 1\" 147.450",
+                "\"VELLAN HILLTOQ 22\" 147.480",
+                "\"VELLAN HILLTOR 22\" 147.420");
+        FitReport report = fitter.fit(list);
+        List<String> names =
+                report.contents().slots().values().stream().map(RadioSlot::name).toList();
+        assertThat(names).containsExactly("VLLNHL2", "VLLNHL3", "VLLNHLL", "LEG 1", "LEG 1", "VLLNH22", "VLLNB22");
+        assertThat(report.findings()).containsOnlyKeys(0, 1, 6);
+        assertThat(report.findings().get(6))
                 .extracting(Object::toString)
                 .containsExactly(
-                        "DOUBT name-clash-after-shortening: VELLAN HALL and VELLAN HILL in slot 0 both show as "
-                                + report.contents().slots().get(0).name() + " on Wrenling W12.");
+                        "NOTE name-told-apart: VELLAN HILLTOR 22 shows as VLLNB22 on Wrenling W12, to be told apart from"
+                                + " VELLAN HILLTOQ 22.");
     }
 
     /** Above 5 W a handheld is warned of, and every level that is not above is offered. */

@@ -54,7 +54,7 @@ class ListJudgementTest {
     /** A count and what it counts are one judgement: of the list, of every radio, and of what was laid aside. */
     @Test
     void theCountIsThatOfTheListAndOfEveryRadio() {
-        ChannelList list = Lists.of(R2, "VELLAN HILL 147.510", "VELLAN HALL 147.540", "TONE 145.310- 71.5");
+        ChannelList list = Lists.of(R2, "VELLAN HALT 147.510", "VELLAN HELT 147.540", "TONE 145.310- 71.5");
         FitReport fit = new Fitter(
                         RadioDefinitions.shipped()
                                 .find("wrenling-w12")
@@ -66,7 +66,7 @@ class ListJudgementTest {
         FindingCounts alone = FindingCounts.of(found.values(), List.of());
         assertThat(alone.errors()).isPositive();
         assertThat(FindingCounts.of(found.values(), List.of(fit, fit)))
-                .isEqualTo(new FindingCounts(alone.errors(), alone.doubts() + 2, alone.notes(), 0));
+                .isEqualTo(new FindingCounts(alone.errors(), alone.doubts(), alone.notes() + 2, 0));
         ChannelList aside = ((ListChange.Changed) new ListEdit.LayAside(
                                 list.entries().get(2).id(),
                                 new Dismissal(

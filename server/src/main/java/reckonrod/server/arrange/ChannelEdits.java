@@ -8,6 +8,7 @@ import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import reckonrod.core.judge.Review;
 import reckonrod.core.list.ChannelList;
@@ -153,6 +154,27 @@ sealed interface ChannelEdits extends EditRequest {
         @Override
         public ListEdit read(EditReader with, ChannelList list) {
             return with.take(this, list);
+        }
+    }
+
+    /**
+     * A short name for displays of so many characters.
+     *
+     * @param name what they show; nothing if the channel is shortened by rule again
+     */
+    @JsonTypeName("short-name")
+    @Schema(name = "ShortNameEdit")
+    record ShortName(
+            @NotNull(message = NEEDED) UUID channel,
+            @NotNull(message = NEEDED) Integer length,
+
+            @Schema(nullable = true) @Size(max = 31, message = "must be at most 31 characters")
+            String name)
+            implements ChannelEdits {
+        @Override
+        public ListEdit read(EditReader with, ChannelList list) {
+            return new ListEdit.ShortName(
+                    channel, length, Optional.ofNullable(name).filter(each -> !each.isBlank()));
         }
     }
 }

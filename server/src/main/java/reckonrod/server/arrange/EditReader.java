@@ -2,8 +2,10 @@ package reckonrod.server.arrange;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
@@ -24,8 +26,10 @@ import reckonrod.core.notation.Reckoner;
 import reckonrod.core.notation.ToneText;
 import reckonrod.core.notation.WorkedAnswer;
 import reckonrod.core.planchange.PlanChange;
+import reckonrod.core.rework.NamePart;
 import reckonrod.core.rework.Rework;
 import reckonrod.core.rework.Reworking;
+import reckonrod.server.directory.DirectoryStore;
 import reckonrod.server.plans.PlanLookup;
 import reckonrod.server.problem.ProblemException;
 import reckonrod.server.reckon.FindingView;
@@ -37,8 +41,10 @@ class EditReader {
     private final PlanLookup plans;
     private final Takes takes;
     private final Compared compared;
+    private final DirectoryStore directory;
 
-    EditReader(PlanLookup plans, Takes takes, Compared compared) {
+    EditReader(PlanLookup plans, Takes takes, Compared compared, DirectoryStore directory) {
+        this.directory = directory;
         this.compared = compared;
         this.plans = plans;
         this.takes = takes;
@@ -119,6 +125,23 @@ class EditReader {
                         Optional.ofNullable(set.emission()).map(each -> Emission.valueOf(each.name())),
                         Optional.ofNullable(set.talkTone()).map(each -> ToneText.read(each, plan)),
                         Optional.ofNullable(set.listenTone()).map(each -> ToneText.read(each, plan))));
+    }
+
+    /** Names made of parts. */
+    ListEdit nameMany(ManyEdits.NameMany name, ChannelList list) {
+        Set<String> ids = list.entries().values().stream()
+                .map(ListEntry::directoryId)
+                .filter(id -> !id.isEmpty())
+                .collect(Collectors.toSet());
+        return rework(
+                name.channels(),
+                list,
+                () -> new Rework.NameBy(
+                        name.parts().stream()
+                                .map(each -> NamePart.valueOf(each.name().toUpperCase(Locale.ROOT)))
+                                .toList(),
+                        directory.byIds(ids),
+                        plans.planOf(list)));
     }
 
     /** The same done to many channels. */

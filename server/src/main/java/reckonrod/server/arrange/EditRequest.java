@@ -40,6 +40,8 @@ import reckonrod.core.list.Ordering;
             @DiscriminatorMapping(value = "pin-many", schema = ManyEdits.PinMany.class),
             @DiscriminatorMapping(value = "set-many", schema = ManyEdits.SetMany.class),
             @DiscriminatorMapping(value = "replace-in-names", schema = ManyEdits.ReplaceInNames.class),
+            @DiscriminatorMapping(value = "name-many", schema = ManyEdits.NameMany.class),
+            @DiscriminatorMapping(value = "short-name", schema = ChannelEdits.ShortName.class),
             @DiscriminatorMapping(value = "take-over", schema = WholeEdits.TakeOver.class),
             @DiscriminatorMapping(value = "rename", schema = WholeEdits.Rename.class),
         },
@@ -70,6 +72,8 @@ import reckonrod.core.list.Ordering;
             ManyEdits.PinMany.class,
             ManyEdits.SetMany.class,
             ManyEdits.ReplaceInNames.class,
+            ManyEdits.NameMany.class,
+            ChannelEdits.ShortName.class,
             WholeEdits.TakeOver.class,
             WholeEdits.Rename.class,
         })

@@ -138,4 +138,30 @@ sealed interface ManyEdits extends EditRequest {
             return reader.rework(channels, list, () -> new Rework.ReplaceInName(find, with));
         }
     }
+
+    /** What names are made of. */
+    enum NameOf {
+        place,
+        call_sign,
+        listen,
+        talk,
+        talk_tone,
+        band
+    }
+
+    /** Names of channels, made of parts with blanks between them; what a channel lacks of them is left out. */
+    @JsonTypeName("name-many")
+    @Schema(name = "NameManyEdit")
+    record NameMany(
+            @NotNull(message = NEEDED) @Size(max = 10_000, message = "must be at most 10000 channels")
+            List<@NotNull(message = NEEDED) UUID> channels,
+
+            @NotEmpty(message = "must name at least one part") @Size(max = 6, message = "must be at most 6 parts")
+            List<@NotNull(message = NEEDED) NameOf> parts)
+            implements ManyEdits {
+        @Override
+        public ListEdit read(EditReader with, ChannelList list) {
+            return with.nameMany(this, list);
+        }
+    }
 }

@@ -1,6 +1,8 @@
 package reckonrod.server.lists;
 
+import java.util.Collections;
 import java.util.List;
+import java.util.Map;
 import java.util.NavigableMap;
 import java.util.Optional;
 import java.util.TreeMap;
@@ -56,7 +58,8 @@ public record ListDocument(
             boolean pinned,
             ChannelDocument channel,
             List<DismissalDocument> dismissals,
-            String directoryId) {
+            String directoryId,
+            Map<Integer, String> shortNames) {
         // What lists of the first days did not have yet is missing in their documents, and reads as nothing.
         ListEntry toEntry() {
             return new ListEntry(
@@ -68,7 +71,8 @@ public record ListDocument(
                     orNone(dismissals).stream()
                             .map(each -> new Dismissal(each.code(), Field.valueOf(each.field()), each.reason()))
                             .toList(),
-                    directoryId == null ? "" : directoryId);
+                    directoryId == null ? "" : directoryId,
+                    shortNames == null ? Collections.emptyNavigableMap() : new TreeMap<>(shortNames));
         }
     }
 
@@ -133,7 +137,8 @@ public record ListDocument(
                         .map(dismissal -> new DismissalDocument(
                                 dismissal.code(), dismissal.field().name(), dismissal.reason()))
                         .toList(),
-                entry.directoryId());
+                entry.directoryId(),
+                entry.shortNames().isEmpty() ? null : entry.shortNames());
     }
 
     private static ChannelDocument channel(Channel channel) {

@@ -1,0 +1,45 @@
+package reckonrod.core.radio;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import reckonrod.core.datafile.DataFile;
+import reckonrod.core.datafile.Section;
+
+/** Words that a name is shortened by before letters are taken out of it. */
+public final class Abbreviations {
+    private static final Abbreviations SHIPPED =
+            DataFile.readResource(Abbreviations.class, "/reckonrod/core/radio/abbreviations.yaml", Abbreviations::new);
+
+    private final Map<String, String> shortByWord = new HashMap<>();
+
+    private Abbreviations(Section section) {
+        List<Boolean> read = section.sections("abbreviations", each -> {
+            String word = each.text("word");
+            String shorter = each.text("short");
+            if (shorter.length() >= word.length() || !word.equals(word.toUpperCase(Locale.ROOT))) {
+                each.fault("short must be shorter than the word, which is in capitals, was \"" + shorter + "\" for \""
+                        + word + "\"");
+            }
+            return shortByWord.put(word, shorter) == null;
+        });
+        if (read.contains(false)) {
+            section.fault("a word must stand there once");
+        }
+    }
+
+    /** Those that ship. */
+    public static Abbreviations shipped() {
+        return SHIPPED;
+    }
+
+    /** What stands for a word, in the case that it is in. */
+    Optional<String> of(String word) {
+        return Optional.ofNullable(shortByWord.get(word.toUpperCase(Locale.ROOT)))
+                .map(shorter -> word.equals(word.toUpperCase(Locale.ROOT))
+                        ? shorter
+                        : shorter.charAt(0) + shorter.substring(1).toLowerCase(Locale.ROOT));
+    }
+}
