@@ -41,7 +41,9 @@ const panel = ref<InstanceType<typeof LinePanel> | null>(null)
 const focus = () => (table.value ? table.value.focus() : document.getElementById('listing')?.focus())
 const listing = useListing(stale, focus)
 const { text, arrived, draft, asksWhere, rewrite } = listing
-const { goesIn, going, fitting, choose, letAllIn } = useChosenLines(review)
+/** Where blocks say what belongs into them, lines go there, and how many slots are free at the cursor says nothing. */
+const filed = computed(() => list.value?.blocks.some((each) => each.filling) ?? false)
+const { goesIn, going, fitting, choose, letAllIn } = useChosenLines(review, filed)
 
 const only = ref<ReviewLine['verdict'] | null>(null)
 const lines = computed(
@@ -94,7 +96,8 @@ async function put() {
     return
   const left = listing.without(ready)
   const stays = left ? `; ${counted(left, 'line stays', 'lines stay')} here to be mended` : ''
-  tell(`${counted(ready.length, 'channel is', 'channels are')} in the list${stays}`)
+  // Into which blocks they went is told already.
+  if (!filed.value || left) tell(`${counted(ready.length, 'channel is', 'channels are')} in the list${stays}`)
 }
 useReviewKeys({
   lines,
@@ -164,7 +167,8 @@ watch(
           :disabled="!fitting.length || stale || changes.busy.value"
           @click="put"
         >
-          Put {{ counted(fitting.length, 'line') }} in, from slot {{ cursor }} on
+          Put {{ counted(fitting.length, 'line') }} in,
+          {{ filed ? 'each where it belongs' : `from slot ${cursor} on` }}
         </v-btn>
         <span v-if="going.length > fitting.length" role="status">
           Only {{ review.freeSlots }} slots are free from there; {{ going.length - fitting.length }} lines

@@ -28,13 +28,17 @@ const rows = computed(() =>
   ),
 )
 const at = ref(0)
-watch(open, (now) => {
-  if (now)
-    at.value = Math.max(
-      0,
-      rows.value.findIndex((row) => row.slot === props.cursor),
-    )
-})
+watch(
+  [open, () => data.value !== undefined],
+  ([now, here]) => {
+    if (now && here)
+      at.value = Math.max(
+        0,
+        rows.value.findIndex((it) => it.slot === props.cursor),
+      )
+  },
+  { immediate: true },
+)
 const row = computed(() => rows.value[at.value])
 
 const columns = computed<Column[]>(() => [
@@ -101,7 +105,7 @@ function choose(name: string | null) {
       </template>
     </KeyedGrid>
     <p v-else-if="data">Every display shows every name as it is.</p>
-    <FieldRow v-if="row">
+    <FieldRow v-if="row" class="choice">
       <v-select v-model="length" class="grow" label="On displays of" :items="titles" />
       <v-text-field
         v-model="text"
@@ -124,6 +128,9 @@ function choose(name: string | null) {
   height: min(44vh, 420px);
   flex: none;
   border: 1px solid var(--line);
+}
+.choice {
+  --field: 260px;
 }
 .own {
   color: var(--primary);

@@ -3,12 +3,14 @@ import type { Schemas } from '@/shared/api/client'
 import type { ReviewLine } from './useReview'
 
 /** Which lines go in: good ones by themselves, doubtful ones when the person says so. A choice is kept by the line's own words. */
-export function useChosenLines(review: Ref<Schemas['ReviewView'] | undefined>) {
+export function useChosenLines(review: Ref<Schemas['ReviewView'] | undefined>, filed: Ref<boolean>) {
   const chosen = ref(new Map<string, boolean>())
   const goesIn = (line: ReviewLine) =>
     line.sum !== null && (chosen.value.get(line.line) ?? line.verdict === 'good')
   const going = computed(() => review.value?.lines.filter(goesIn) ?? [])
-  const fitting = computed(() => going.value.slice(0, review.value?.freeSlots ?? 0))
+  const fitting = computed(() =>
+    filed.value ? going.value : going.value.slice(0, review.value?.freeSlots ?? 0),
+  )
 
   function choose(line: ReviewLine) {
     if (line.sum !== null) chosen.value = new Map(chosen.value).set(line.line, !goesIn(line))

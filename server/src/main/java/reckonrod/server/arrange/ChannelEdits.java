@@ -8,7 +8,6 @@ import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
-import java.util.Optional;
 import java.util.UUID;
 import reckonrod.core.judge.Review;
 import reckonrod.core.list.ChannelList;
@@ -173,8 +172,7 @@ sealed interface ChannelEdits extends EditRequest {
             implements ChannelEdits {
         @Override
         public ListEdit read(EditReader with, ChannelList list) {
-            return new ListEdit.ShortName(
-                    channel, length, Optional.ofNullable(name).filter(each -> !each.isBlank()));
+            return with.shortName(this);
         }
     }
 }

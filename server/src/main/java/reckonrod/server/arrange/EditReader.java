@@ -26,6 +26,7 @@ import reckonrod.core.notation.Reckoner;
 import reckonrod.core.notation.ToneText;
 import reckonrod.core.notation.WorkedAnswer;
 import reckonrod.core.planchange.PlanChange;
+import reckonrod.core.radio.NameRule;
 import reckonrod.core.rework.NamePart;
 import reckonrod.core.rework.Rework;
 import reckonrod.core.rework.Reworking;
@@ -42,8 +43,10 @@ class EditReader {
     private final Takes takes;
     private final Compared compared;
     private final DirectoryStore directory;
+    private final Displays displays;
 
-    EditReader(PlanLookup plans, Takes takes, Compared compared, DirectoryStore directory) {
+    EditReader(PlanLookup plans, Takes takes, Compared compared, DirectoryStore directory, Displays displays) {
+        this.displays = displays;
         this.directory = directory;
         this.compared = compared;
         this.plans = plans;
@@ -125,6 +128,21 @@ class EditReader {
                         Optional.ofNullable(set.emission()).map(each -> Emission.valueOf(each.name())),
                         Optional.ofNullable(set.talkTone()).map(each -> ToneText.read(each, plan)),
                         Optional.ofNullable(set.listenTone()).map(each -> ToneText.read(each, plan))));
+    }
+
+    /** A short name, which displays of that length must be able to show. */
+    ListEdit shortName(ChannelEdits.ShortName shorter) {
+        Optional<String> name =
+                Optional.ofNullable(shorter.name()).map(String::strip).filter(each -> !each.isEmpty());
+        NameRule rule = displays.of(Math.max(1, shorter.length()));
+        if (name.filter(each -> !rule.canShow(each)).isPresent()) {
+            throw ProblemException.refused(
+                    "name-cannot-be-shown",
+                    "That cannot be shown",
+                    "A display of " + shorter.length() + " characters cannot show \"" + name.get() + "\": it has 1 to "
+                            + shorter.length() + " of " + rule.characters().strip() + " and the blank.");
+        }
+        return new ListEdit.ShortName(shorter.channel(), shorter.length(), name);
     }
 
     /** Names made of parts. */

@@ -5,7 +5,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import java.util.stream.IntStream;
-import java.util.stream.Stream;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RestController;
@@ -13,23 +12,16 @@ import reckonrod.core.list.ListEntry;
 import reckonrod.core.radio.NameRule;
 import reckonrod.core.radio.ShownNames;
 import reckonrod.server.lists.ListStore;
-import reckonrod.server.radios.RadioUnit;
-import reckonrod.server.radios.RadioUnits;
 
 /** What displays of every length show for the names of a list. */
 @RestController
 class NamesController {
-    private static final List<Integer> LENGTHS = List.of(5, 6, 7, 10, 12, 16);
-    private static final int SMALL_LETTERS_FROM = 10;
-    private static final String CAPITALS = "ABCDEFGHIJKLMNOPQRSTUVWXYZ0123456789-/ ";
-    private static final String BOTH = CAPITALS + "abcdefghijklmnopqrstuvwxyz";
-
     private final ListStore store;
-    private final RadioUnits radios;
+    private final Displays displays;
 
-    NamesController(ListStore store, RadioUnits radios) {
+    NamesController(ListStore store, Displays displays) {
         this.store = store;
-        this.radios = radios;
+        this.displays = displays;
     }
 
     /** A length, and the radios of the person that show names so long. */
@@ -60,18 +52,12 @@ class NamesController {
             slots.add(slot);
             entries.add(entry);
         });
-        List<NameRule> rules = Stream.concat(
-                        LENGTHS.stream(),
-                        radios.all().stream().map(unit -> rule(unit).longest()).filter(each -> each > 0))
-                .distinct()
-                .sorted()
-                .map(this::rule)
-                .toList();
+        List<NameRule> rules = displays.all();
         List<List<ShownView>> shown =
                 rules.stream().map(rule -> shown(entries, rule)).toList();
         return new NamesView(
                 rules.stream()
-                        .map(rule -> new LengthView(rule.longest(), called(rule)))
+                        .map(rule -> new LengthView(rule.longest(), displays.radios(rule.longest())))
                         .toList(),
                 IntStream.range(0, entries.size())
                         .mapToObj(i -> new NameRow(
@@ -82,26 +68,6 @@ class NamesController {
                         .toList());
     }
 
-    /** As a radio of the person has it, else in capitals where displays of that length mostly have no others. */
-    private NameRule rule(int length) {
-        return radios.all().stream()
-                .map(NamesController::rule)
-                .filter(each -> each.longest() == length)
-                .findFirst()
-                .orElseGet(() -> new NameRule(length, length < SMALL_LETTERS_FROM ? CAPITALS : BOTH));
-    }
-
-    private List<String> called(NameRule rule) {
-        return radios.all().stream()
-                .filter(unit -> rule(unit).longest() == rule.longest())
-                .map(RadioUnit::name)
-                .toList();
-    }
-
-    private static NameRule rule(RadioUnit unit) {
-        return unit.definition().model().limits().name();
-    }
-
     private static List<ShownView> shown(List<ListEntry> entries, NameRule rule) {
         List<ShownNames.Wanted> wanted = entries.stream()
                 .map(entry -> new ShownNames.Wanted(entry.channel().name(), entry.shortName(rule.longest())))
@@ -110,7 +76,9 @@ class NamesController {
         return IntStream.range(0, entries.size())
                 .mapToObj(i -> new ShownView(
                         shown.get(i).shown(),
-                        entries.get(i).shortNames().containsKey(rule.longest()),
+                        shown.get(i)
+                                .shown()
+                                .equalsIgnoreCase(entries.get(i).shortNames().get(rule.longest())),
                         shown.get(i).apart().isPresent()
                                 ? entries.get(shown.get(i).apart().getAsInt())
                                         .channel()
