@@ -57,7 +57,7 @@ class EveningIT extends BrowserTest {
         press(page, "Tab", 2);
         press(page, "Enter", 1);
         assertThat(page.getByRole(AriaRole.OPTION).first()).isVisible();
-        press(page, "ArrowDown", 2);
+        press(page, "ArrowDown", 1);
         press(page, "Enter", 1);
         assertThat(page.getByRole(AriaRole.DIALOG)).containsText("Blocks, filled by themselves: Calling, Simplex");
         press(page, "Tab", 2);

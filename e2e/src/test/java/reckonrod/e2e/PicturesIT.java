@@ -70,6 +70,12 @@ class PicturesIT extends BrowserTest {
         choose(page, "Order of Round · 2 m", "by name");
         assertThat(button(page, "Keep it so")).isVisible();
         take(page, "blocks");
+        page.keyboard().press("Escape");
+        assertThat(page.getByRole(AriaRole.DIALOG)).hasCount(0);
+        page.keyboard().press("r");
+        assertThat(page.locator(".names .row.picked")).isVisible();
+        take(page, "names");
+        page.keyboard().press("Escape");
         page.navigate(Application.address() + "/lists");
         for (String name : List.of("Ferry weekend", "Last summer")) {
             button(page, "Copy Vellan home").first().click();

@@ -5,21 +5,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 
 /** Whole listings, findings on whole lists, and sets of channels. */
 class ReviewApiTest extends ServerTest {
-    private String newList(int slots) {
-        return post(
-                        "/api/lists",
-                        Map.of("name", "Zz " + UUID.randomUUID(), "bandPlan", "r2-north-america", "slots", slots))
-                .ok()
-                .path("id")
-                .asString();
-    }
-
     private Answer review(String list, String text) {
         return post("/api/lists/" + list + "/review", Map.of("text", text, "slot", 0));
     }
@@ -117,9 +107,10 @@ class ReviewApiTest extends ServerTest {
                         .asInt())
                 .isEqualTo(1);
 
-        JsonNode edited = change(list, 2, edit("rewrite", "channel", channel, "line", "CALLING 146.520"))
+        JsonNode edited = change(list, 2, edit("rewrite", "channel", channel, "line", "CALL 146.520 nfm"))
                 .ok();
-        assertThat(edited.path("list").path("rows").get(0).path("findings")).hasSize(1);
+        assertThat(edited.path("list").path("rows").get(0).path("findings").toString())
+                .contains("calling-at-high-power");
         JsonNode undone =
                 post("/api/lists/" + list + "/undo", Map.of("baseVersion", 3)).ok();
         assertThat(undone.path("rows").get(0).path("laidAside")).hasSize(1);

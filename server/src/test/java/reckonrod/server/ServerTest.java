@@ -10,6 +10,7 @@ import java.net.http.HttpResponse;
 import java.time.Duration;
 import java.util.List;
 import java.util.Map;
+import java.util.UUID;
 import java.util.function.Predicate;
 import org.junit.jupiter.api.BeforeEach;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -96,6 +97,16 @@ abstract class ServerTest {
                 .filter(line -> line.startsWith("data:"))
                 .map(line -> json.readTree(line.substring(5)))
                 .toList();
+    }
+
+    /** A list of its own for a test, empty. */
+    String newList(int slots) {
+        return post(
+                        "/api/lists",
+                        Map.of("name", "Zz " + UUID.randomUUID(), "bandPlan", "r2-north-america", "slots", slots))
+                .ok()
+                .path("id")
+                .asString();
     }
 
     String listId() {
