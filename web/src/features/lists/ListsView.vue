@@ -11,11 +11,21 @@ import { useAllLists, type ListSummary } from './composables/useAllLists'
 const NewListDialog = defineAsyncComponent(() => import('@/shared/list/NewListDialog.vue'))
 const NameDialog = defineAsyncComponent(() => import('./components/NameDialog.vue'))
 
-const { rows, binned, openId, choose, error, copy, rename, bin, bringBack } = useAllLists()
+const { rows, binned, openId, choose, error, copy, rename, take, bin, bringBack } = useAllLists()
 const router = useRouter()
 function open(list: ListSummary) {
   choose(list.id)
   void router.push({ name: 'arrange' })
+}
+
+const picker = ref<HTMLInputElement | null>(null)
+async function read() {
+  const file = picker.value?.files?.[0]
+  if (!file) return
+  const made = await take(file)
+  // The same file can be chosen again.
+  if (picker.value) picker.value.value = ''
+  if (made) choose(made)
 }
 
 const naming = ref<{ list: ListSummary; copies: boolean } | null>(null)
@@ -38,6 +48,16 @@ const done = async (name: string) => {
   <PageBar title="Lists">
     <span class="quiet">{{ counted(rows.length, 'list') }}, the one used last first</span>
     <template #acts>
+      <v-btn title="A list that was exported as JSON" @click="picker?.click()">From a file</v-btn>
+      <input
+        ref="picker"
+        class="unseen"
+        type="file"
+        accept=".json,application/json"
+        aria-label="File with a list"
+        tabindex="-1"
+        @change="read"
+      />
       <v-btn color="primary" variant="flat" @click="making = true">New list</v-btn>
     </template>
   </PageBar>

@@ -7,6 +7,18 @@ import type { useListChanges } from '@/shared/list/useListChanges'
 import { isCovered, isTyping } from '@/shared/keys/useScreen'
 import { counted } from '@/shared/words'
 
+/** Onto the clipboard, also where the browser has its newer way for pages from this machine or over TLS only. */
+async function onto(text: string) {
+  if (window.isSecureContext) return navigator.clipboard.writeText(text)
+  const area = document.createElement('textarea')
+  area.value = text
+  document.body.append(area)
+  area.select()
+  const done = document.execCommand('copy')
+  area.remove()
+  if (!done) throw new Error('The browser did not let the channels onto the clipboard. Nothing was cut.')
+}
+
 /**
  * Channels go to the clipboard as a table that a spreadsheet takes, and come from there by the review that all lines have. Cut
  * channels leave the list only when they are on the clipboard.
@@ -23,12 +35,13 @@ export function useClipboard(
   async function copy(cut: boolean) {
     const now = list()
     const channels = chosen()
-    if (!now || !channels.length) return
+    if (!now) return
+    if (!channels.length) return void tell('There is no channel at the cursor, and none is marked')
     try {
       const copied = await unwrap(
         api.POST('/api/lists/{id}/copied', { params: { path: { id: now.id } }, body: { channels } }),
       )
-      await navigator.clipboard.writeText(copied.text)
+      await onto(copied.text)
       if (cut) await changes.say({ kind: 'delete-many', channels })
       else
         tell(`${counted(copied.channels, 'channel')} copied; Ctrl+V puts them into a list or a spreadsheet`)

@@ -7,11 +7,22 @@ import type { ListSummary, useAllLists } from '../composables/useAllLists'
 defineProps<{ rows: ReturnType<typeof useAllLists>['rows']['value']; openId: string | null }>()
 const FORMS = [
   {
+    as: 'json',
+    title: 'All of it, JSON',
+    loses: 'without history; “From a file” makes a list of it again',
+  },
+  {
     as: 'csv',
     title: 'A table, CSV',
-    loses: 'without history, links to the directory, and what was laid aside',
+    loses: 'without history, rules of blocks, short names, links to the directory, and what was laid aside',
   },
   { as: 'lines', title: 'Lines of text', loses: 'without slots, blocks and pins too' },
+  {
+    as: 'geojson',
+    title: 'Places, GeoJSON',
+    loses: 'only channels from the directory, with their lines, for maps',
+  },
+  { as: 'gpx', title: 'Waypoints, GPX', loses: 'the same as waypoints' },
 ]
 const emit = defineEmits<{
   open: [list: ListSummary]

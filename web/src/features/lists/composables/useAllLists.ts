@@ -57,6 +57,16 @@ export function useAllLists() {
         () => unwrap(api.POST('/api/lists/{id}/copy', { ...path(list.id), body: { name } })),
         `${name} is a copy of ${list.name}`,
       ),
+    /** A list that was exported as JSON, as a list of its own. */
+    take: async (file: File) => {
+      const text = await file.text()
+      let made = ''
+      const done = await does(async () => {
+        const list = await unwrap(api.POST('/api/lists/from-file', { body: { text } }))
+        made = list.id
+      }, `A list is made from ${file.name}`)
+      return done ? made : null
+    },
     rename: (list: ListSummary, name: string) =>
       does(async () => {
         const { version } = await unwrap(api.GET('/api/lists/{id}', path(list.id)))

@@ -35,7 +35,7 @@ import reckonrod.core.tone.Tone;
 /**
  * A list as comma-separated values (RFC 4180, UTF-8) with headings of our own, and such a table as lines again. What is read are
  * the figures of its columns, in any order and with either decimal mark; slots and blocks are for people. Lost is whether a shift
- * came by rule, what was laid aside, the link to the directory, and the history.
+ * came by rule, the rules of blocks, short names, what was laid aside, the link to the directory, and the history.
  */
 public final class ListCsv {
     private enum Column {

@@ -42,7 +42,9 @@ final class Filing {
      * @param elsewhere the slot for those that belong into no block
      */
     ListChange put(int elsewhere, List<ListEntry> entries) {
-        if (list.blocks().stream().noneMatch(block -> block.filling().isPresent())) {
+        boolean byHand =
+                list.blocks().stream().noneMatch(block -> block.filling().isPresent());
+        if (byHand || entries.isEmpty() || !list.slots().contains(elsewhere)) {
             return list.putAll(elsewhere, entries);
         }
         Map<String, List<Integer>> filled = new LinkedHashMap<>();
@@ -98,9 +100,6 @@ final class Filing {
 
     /** Where they do not get into a block that is filled by itself; pushed in by hand they still may stand there. */
     private ListChange putOutside(int slot, List<ListEntry> entries) {
-        if (!list.slots().contains(slot)) {
-            return list.putAll(slot, entries);
-        }
         List<Integer> free = IntStream.rangeClosed(slot, list.slots().last())
                 .filter(each -> !list.entries().containsKey(each))
                 .filter(each -> list.blockAt(each).flatMap(Block::filling).isEmpty())

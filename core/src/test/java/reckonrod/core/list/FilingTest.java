@@ -123,6 +123,12 @@ class FilingTest {
         assertThat(after(filled, new ListEdit.Delete(new UUID(0, 'b')))).isEqualTo("1....a..c.");
     }
 
+    @Test
+    void aSlotThatIsNoneIsRefusedEvenWhereItWouldNotBeNeeded() {
+        assertThat(after(list, put(10, "2"))).isEqualTo("The list has slots 0–9; slot 10 is none of them.");
+        assertThat(change(list, put(1, ""))).isInstanceOf(ListChange.Refused.class);
+    }
+
     /** What belongs into no block goes where it was put, and never by itself into one that is for others. */
     @Test
     void whatBelongsNowhereStaysOutside() {

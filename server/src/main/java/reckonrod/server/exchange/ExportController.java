@@ -6,6 +6,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import org.springframework.http.ContentDisposition;
@@ -19,9 +20,13 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import reckonrod.core.directory.DirectoryEntry;
 import reckonrod.core.exchange.ListCsv;
 import reckonrod.core.exchange.ListLines;
+import reckonrod.core.exchange.PlacedChannels;
 import reckonrod.core.list.ChannelList;
+import reckonrod.core.list.ListEntry;
+import reckonrod.server.directory.DirectoryStore;
 import reckonrod.server.lists.ListStore;
 import reckonrod.server.plans.PlanLookup;
 import reckonrod.server.problem.ProblemException;
@@ -32,8 +37,10 @@ import reckonrod.server.problem.ProblemException;
 class ExportController {
     private final ListStore store;
     private final PlanLookup plans;
+    private final DirectoryStore directory;
 
-    ExportController(ListStore store, PlanLookup plans) {
+    ExportController(ListStore store, PlanLookup plans, DirectoryStore directory) {
+        this.directory = directory;
         this.store = store;
         this.plans = plans;
     }
@@ -41,22 +48,47 @@ class ExportController {
     /** The forms that a list is given out in. */
     enum Form {
         csv,
-        lines
+        lines,
+        json,
+        geojson,
+        gpx
     }
 
     @GetMapping("/export")
     ResponseEntity<String> export(@PathVariable UUID id, @RequestParam Form as) {
         ChannelList list = store.get(id).list();
-        String text = as == Form.csv ? ListCsv.write(list) : ListLines.write(list, plans.planOf(list));
+        String text = switch (as) {
+            case csv -> ListCsv.write(list);
+            case lines -> ListLines.write(list, plans.planOf(list));
+            case json -> ListFile.write(list);
+            case geojson -> PlacedChannels.geoJson(list, places(list));
+            case gpx -> PlacedChannels.gpx(list, places(list));
+        };
+        MediaType type = switch (as) {
+            case csv -> new MediaType("text", "csv", StandardCharsets.UTF_8);
+            case lines -> new MediaType("text", "plain", StandardCharsets.UTF_8);
+            case json -> MediaType.APPLICATION_JSON;
+            case geojson -> new MediaType("application", "geo+json");
+            case gpx -> new MediaType("application", "gpx+xml", StandardCharsets.UTF_8);
+        };
+        String ending = as == Form.lines ? "txt" : as.name();
         return ResponseEntity.ok()
-                .contentType(new MediaType("text", as == Form.csv ? "csv" : "plain", StandardCharsets.UTF_8))
+                .contentType(type)
                 .header(
                         HttpHeaders.CONTENT_DISPOSITION,
                         ContentDisposition.attachment()
-                                .filename(list.name() + (as == Form.csv ? ".csv" : ".txt"), StandardCharsets.UTF_8)
+                                .filename(list.name() + "." + ending, StandardCharsets.UTF_8)
                                 .build()
                                 .toString())
                 .body(text);
+    }
+
+    private Map<String, DirectoryEntry> places(ChannelList list) {
+        return directory.byIds(list.entries().values().stream()
+                .map(ListEntry::directoryId)
+                .filter(each -> !each.isEmpty())
+                .distinct()
+                .toList());
     }
 
     /** Which channels to copy. */

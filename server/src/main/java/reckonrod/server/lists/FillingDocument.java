@@ -71,7 +71,8 @@ public record FillingDocument(
             case "grow" -> new Filling.WhenFull.Grow();
             case "refuse" -> new Filling.WhenFull.Refuse();
             case "overflow" -> new Filling.WhenFull.Overflow(overflow);
-            default -> throw new IllegalStateException("Unknown way of a full block: " + full);
+            default ->
+                throw new IllegalArgumentException("full must be grow, refuse or overflow, was \"" + full + "\"");
         };
     }
 }

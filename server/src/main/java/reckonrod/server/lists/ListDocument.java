@@ -1,10 +1,12 @@
 package reckonrod.server.lists;
 
 import java.util.Collections;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.NavigableMap;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.stream.Collectors;
@@ -92,7 +94,8 @@ public record ListDocument(
             String power,
             List<String> flags) {}
 
-    static ListDocument of(ChannelList list) {
+    /** A list with all its channels. */
+    public static ListDocument of(ChannelList list) {
         return of(
                 list,
                 list.entries().entrySet().stream()
@@ -161,16 +164,27 @@ public record ListDocument(
                 channel.flags().stream().map(DirectoryFlag::name).toList());
     }
 
-    ChannelList toList() {
+    /**
+     * The list.
+     *
+     * @throws IllegalArgumentException if the document says what there cannot be, in words
+     */
+    public ChannelList toList() {
         NavigableMap<Integer, ListEntry> slots = new TreeMap<>();
-        entries.forEach(each -> slots.put(each.slot(), each.toEntry()));
+        Set<UUID> ids = new HashSet<>();
+        for (EntryDocument each : entries) {
+            if (slots.put(each.slot(), each.toEntry()) != null || !ids.add(each.id())) {
+                throw new IllegalArgumentException("Each channel must have a slot and an id of its own; slot "
+                        + each.slot() + " or the id " + each.id() + " is there twice");
+            }
+        }
         return toList(slots);
     }
 
     /** The list with these channels instead of its own. */
     ChannelList toList(NavigableMap<Integer, ListEntry> slots) {
         if (format != FORMAT) {
-            throw new IllegalStateException("A list of format " + format + " was written by a newer Reckonrod");
+            throw new IllegalArgumentException("A list of format " + format + " was written by a newer Reckonrod");
         }
         return new ChannelList(
                 name,
@@ -206,7 +220,9 @@ public record ListDocument(
                         Shift.ofHertz(document.shiftHz()), document.talk().equals("rule"));
             case "on" -> new Talk.On(Frequency.ofHertz(document.transmitHz()));
             case "never" -> new Talk.Never();
-            default -> throw new IllegalStateException("Unknown way to talk: " + document.talk());
+            default ->
+                throw new IllegalArgumentException(
+                        "talk must be same, rule, shift, on or never, was \"" + document.talk() + "\"");
         };
     }
 }
