@@ -39,6 +39,13 @@ function find() {
   finder.open.value = true
   finding.value?.focus()
 }
+/** What was found is marked; the field has done its work. */
+function markFound() {
+  const found = finder.hits.value
+  marks.like((it) => found.has(it.id))
+  finder.close()
+  rod.value?.focus()
+}
 const ordering = ref(false)
 // A copy has channels of the same origin; what was marked in one list is not marked in another.
 watch(openId, marks.clear)
@@ -165,7 +172,7 @@ useRodKeys({
         ref="finding"
         :finder="finder"
         :total="list.rows.length"
-        @mark="marks.like((it) => finder.hits.value.has(it.id))"
+        @mark="markFound"
         @leave="rod?.focus()"
       />
       <RodTable

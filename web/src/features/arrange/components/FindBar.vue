@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { onMounted, ref } from 'vue'
+import { useDisplay } from 'vuetify'
 import { counted } from '@/shared/words'
 import type { Finder } from '../composables/useFinder'
 
@@ -7,6 +8,7 @@ import type { Finder } from '../composables/useFinder'
 const props = defineProps<{ finder: Finder; total: number }>()
 const emit = defineEmits<{ mark: []; leave: [] }>()
 const { text, hits } = props.finder
+const { mobile } = useDisplay()
 const field = ref<{ focus: () => void; select?: () => void } | null>(null)
 onMounted(() => field.value?.focus())
 
@@ -33,7 +35,7 @@ defineExpose({ focus: () => field.value?.focus() })
     <span role="status" class="figure">{{
       text.trim() ? `${hits.size} of ${counted(total, 'channel')}` : ''
     }}</span>
-    <v-btn :disabled="!hits.size" title="Shift+Enter" @click="finder.go(-1)">Previous</v-btn>
+    <v-btn v-if="!mobile" :disabled="!hits.size" title="Shift+Enter" @click="finder.go(-1)">Previous</v-btn>
     <v-btn :disabled="!hits.size" title="Enter" @click="finder.go(1)">Next</v-btn>
     <v-btn :disabled="!hits.size" @click="emit('mark')">Mark all</v-btn>
     <v-btn variant="text" @click="leave">Close</v-btn>

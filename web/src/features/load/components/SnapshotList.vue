@@ -4,6 +4,7 @@ import SheetDialog from '@/shared/ui/SheetDialog.vue'
 import { counted, moment } from '@/shared/words'
 import { useRestoreDifference, useSnapshots } from '../composables/useDifference'
 import DifferenceTable from './DifferenceTable.vue'
+import SnapshotListDialog from './SnapshotListDialog.vue'
 
 const props = defineProps<{ radioId: string; radioName: string; busy: boolean }>()
 const emit = defineEmits<{ restore: [id: string] }>()
@@ -20,6 +21,7 @@ const { data: difference, error } = useRestoreDifference(
   toRef(() => props.radioId),
   looked,
 )
+const asList = ref<string | null>(null)
 function putBack() {
   const id = looked.value
   looked.value = null
@@ -38,6 +40,13 @@ function putBack() {
         :subtitle="`${each.reason}, ${counted(each.channels, 'channel')}`"
       >
         <template #append>
+          <v-btn
+            size="small"
+            class="as-list"
+            :aria-label="`Make a list of the snapshot of ${moment(each.takenAt)}`"
+            @click="asList = each.id"
+            >As a list…</v-btn
+          >
           <v-btn size="small" :disabled="busy" @click="looked = each.id">Put back…</v-btn>
         </template>
       </v-list-item>
@@ -63,9 +72,13 @@ function putBack() {
       <v-btn @click="open = false">Leave it</v-btn>
     </template>
   </SheetDialog>
+  <SnapshotListDialog v-model="asList" :radio-id="radioId" :radio-name="radioName" />
 </template>
 
 <style scoped>
+.as-list {
+  margin-right: 8px;
+}
 .list {
   background: none;
 }

@@ -33,6 +33,17 @@ class LoadIT extends BrowserTest {
         button(page, "Put the snapshot back into W12 · red").click();
         assertThat(page.locator(".steps .job")).containsText("holds the snapshot again", SLOWLY);
         assertThat(page.locator(".half")).hasCount(0);
+
+        // What the radio held can be a list of its own.
+        page.locator(".snapshots summary").click();
+        page.locator(".snapshots .as-list").first().click();
+        page.getByLabel("Name").fill("Zz of the red one");
+        AccessibilityIT.check(page);
+        button(page, "Make the list").dblclick();
+        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("Zz of the red one is made of 13 channels");
+        button(page, "Done").click();
+        assertThat(page.locator(".list-picker")).containsText("Zz of the red one");
+        assertThat(button(page, "Nothing to write to W12 · red")).isVisible();
     }
 
     /** An empty list takes nothing away by one click; what would go is named before it goes, and left alone by default. */

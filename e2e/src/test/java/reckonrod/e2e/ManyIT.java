@@ -1,10 +1,12 @@
 package reckonrod.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static java.nio.charset.StandardCharsets.UTF_8;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
 import com.microsoft.playwright.options.KeyboardModifier;
 import java.util.List;
 import java.util.regex.Pattern;
@@ -188,6 +190,20 @@ class ManyIT extends BrowserTest {
         button(page, "Take over 1 channel").click();
         assertThat(page.getByText("The two are alike")).isVisible();
         page.navigate(address() + "/lists");
+        String file = (String) page.evaluate("""
+                async () => {
+                  const all = await (await fetch('/api/lists')).json()
+                  const ferry = all.find((each) => each.name === 'Zz ferry').id
+                  return (await fetch(`/api/lists/${ferry}/export?as=json`)).text()
+                }""");
+        Locator picker = page.getByLabel("File with a list");
+        picker.setInputFiles(new FilePayload(
+                "half.json", "application/json", file.substring(99).getBytes(UTF_8)));
+        assertThat(page.locator(".notice [role=alert]")).containsText("Nothing was taken");
+        picker.setInputFiles(new FilePayload("ferry.json", "application/json", file.getBytes(UTF_8)));
+        assertThat(page.locator(".notice")).containsText("A list is made from ferry.json");
+        assertThat(page.locator(".list-picker")).containsText("Zz ferry (2)");
+        button(page, "Delete Zz ferry (2)").click();
         button(page, "Delete Zz ferry").click();
         assertThat(button(page, "Bring Zz ferry back")).isVisible();
         page.navigate(address() + "/arrange");

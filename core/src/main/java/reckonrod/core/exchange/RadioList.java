@@ -1,0 +1,96 @@
+package reckonrod.core.exchange;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.NavigableMap;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.UUID;
+import java.util.function.Supplier;
+import reckonrod.core.bandplan.BandPlan;
+import reckonrod.core.channel.Channel;
+import reckonrod.core.channel.Talk;
+import reckonrod.core.frequency.Shift;
+import reckonrod.core.image.SlotReading;
+import reckonrod.core.list.ChannelList;
+import reckonrod.core.list.ListEntry;
+import reckonrod.core.list.NameRecipe;
+import reckonrod.core.list.SlotRange;
+import reckonrod.core.notation.LineWriter;
+import reckonrod.core.notation.Reckoner;
+import reckonrod.core.radio.RadioSlot;
+
+/**
+ * What a radio holds as a list, each slot under its own number. Names are as the radio shows them; scan flags and banks are not in
+ * a list.
+ *
+ * @param list the list
+ * @param unread what could not be taken, in words, by slot
+ */
+public record RadioList(ChannelList list, List<String> unread) {
+    public RadioList {
+        unread = List.copyOf(unread);
+    }
+
+    /**
+     * Makes it.
+     *
+     * @param name of the list
+     * @param plan the plan that its lines are written by
+     * @param slots the slots of the radio
+     * @param readings what each slot holds; free ones are left out
+     * @param ids a new one for each channel
+     */
+    public static RadioList of(
+            String name, BandPlan plan, SlotRange slots, Map<Integer, SlotReading> readings, Supplier<UUID> ids) {
+        NavigableMap<Integer, ListEntry> entries = new TreeMap<>();
+        List<String> unread = new ArrayList<>();
+        new TreeMap<>(readings).forEach((slot, reading) -> {
+            if (reading instanceof SlotReading.Unreadable wrong) {
+                unread.add("slot " + slot + ": " + wrong.reason());
+            }
+            reading.content()
+                    .ifPresent(content -> entry(content, plan, ids.get())
+                            .ifPresentOrElse(
+                                    entry -> entries.put(slot, entry),
+                                    () -> unread.add("slot " + slot + ": no line says what it holds")));
+        });
+        return new RadioList(new ChannelList(name, plan.id(), "", slots, NameRecipe.PLACE, List.of(), entries), unread);
+    }
+
+    private static Optional<ListEntry> entry(RadioSlot content, BandPlan plan, UUID id) {
+        try {
+            Channel channel = channel(content, plan);
+            String line = LineWriter.write(channel, plan);
+            return Reckoner.reckon(line, plan)
+                    .channel()
+                    .filter(read -> read.onAir().equals(channel.onAir())
+                            && read.name().equals(channel.name())
+                            && read.power() == channel.power())
+                    .map(read -> ListEntry.of(id, read, line));
+        } catch (IllegalArgumentException noChannel) {
+            return Optional.empty();
+        }
+    }
+
+    private static Channel channel(RadioSlot content, BandPlan plan) {
+        Talk talk = content.transmit()
+                .<Talk>map(on -> on.equals(content.receive())
+                        ? new Talk.Same()
+                        : plan.hasRule(content.receive(), on)
+                                ? new Talk.Shifted(Shift.between(content.receive(), on), true)
+                                : new Talk.On(on))
+                .orElseGet(Talk.Never::new);
+        return new Channel(
+                content.name(),
+                content.receive(),
+                talk,
+                content.talkTone(),
+                content.listenTone(),
+                content.emission(),
+                content.power(),
+                Set.of());
+    }
+}

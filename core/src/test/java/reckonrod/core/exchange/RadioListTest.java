@@ -1,0 +1,66 @@
+package reckonrod.core.exchange;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.Map;
+import java.util.NavigableMap;
+import java.util.TreeMap;
+import java.util.UUID;
+import java.util.concurrent.atomic.AtomicLong;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import reckonrod.core.Lists;
+import reckonrod.core.bandplan.BandPlan;
+import reckonrod.core.bandplan.BandPlans;
+import reckonrod.core.definition.RadioDefinition;
+import reckonrod.core.definition.RadioDefinitions;
+import reckonrod.core.fit.Fitter;
+import reckonrod.core.image.SlotReading;
+import reckonrod.core.list.ChannelList;
+import reckonrod.core.list.SlotRange;
+import reckonrod.core.radio.RadioSlot;
+
+class RadioListTest {
+    private static final BandPlan R2 =
+            BandPlans.shipped().find("r2-north-america").orElseThrow();
+    private final AtomicLong ids = new AtomicLong();
+
+    static Iterable<RadioDefinition> radios() {
+        return RadioDefinitions.shipped().all();
+    }
+
+    private RadioList taken(SlotRange slots, Map<Integer, SlotReading> readings) {
+        return RadioList.of("Read", R2, slots, readings, () -> new UUID(7, ids.incrementAndGet()));
+    }
+
+    /** What a radio was given comes back as a list that gives the radio the same again. */
+    @ParameterizedTest
+    @MethodSource("radios")
+    void aRadioReadIntoAListGetsTheSameAgain(RadioDefinition radio) {
+        ChannelList list = Lists.of(
+                R2,
+                "FIRST 146.520",
+                "SKARRA 145.310- 71.9 low",
+                "\"=1 N\" 147.135+ T88.5 R88.5",
+                "443.500+ D023N",
+                "FERRY X 145.350 > 433.475",
+                "145.150- R100.0",
+                "TOWER 132.810 am",
+                "NAR 147.510 nfm");
+        Fitter fitter = new Fitter(radio.model(), R2);
+        NavigableMap<Integer, RadioSlot> before = fitter.fit(list).contents().slots();
+        Map<Integer, SlotReading> readings = new TreeMap<>();
+        before.forEach((slot, content) -> readings.put(slot, new SlotReading.Held(content)));
+        RadioList read = taken(radio.limits().slots(), readings);
+        assertThat(read.unread()).isEmpty();
+        assertThat(fitter.fit(read.list()).contents().slots()).isEqualTo(before);
+    }
+
+    @Test
+    void whatCannotBeReadIsToldAndNotGuessed() {
+        RadioList read = taken(new SlotRange(0, 9), Map.of(4, new SlotReading.Unreadable("receive means nothing")));
+        assertThat(read.list().entries()).isEmpty();
+        assertThat(read.unread()).containsExactly("slot 4: receive means nothing");
+    }
+}
