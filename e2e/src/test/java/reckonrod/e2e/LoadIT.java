@@ -33,17 +33,6 @@ class LoadIT extends BrowserTest {
         button(page, "Put the snapshot back into W12 · red").click();
         assertThat(page.locator(".steps .job")).containsText("holds the snapshot again", SLOWLY);
         assertThat(page.locator(".half")).hasCount(0);
-
-        // What the radio held can be a list of its own.
-        page.locator(".snapshots summary").click();
-        page.locator(".snapshots .as-list").first().click();
-        page.getByLabel("Name").fill("Zz of the red one");
-        AccessibilityIT.check(page);
-        button(page, "Make the list").dblclick();
-        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("Zz of the red one is made of 13 channels");
-        button(page, "Done").click();
-        assertThat(page.locator(".list-picker")).containsText("Zz of the red one");
-        assertThat(button(page, "Nothing to write to W12 · red")).isVisible();
     }
 
     /** An empty list takes nothing away by one click; what would go is named before it goes, and left alone by default. */
@@ -82,6 +71,16 @@ class LoadIT extends BrowserTest {
         assertThat(page.getByRole(AriaRole.DIALOG)).containsText("slots would change");
         button(page, "Put it back into W12 · blue").click();
         assertThat(page.locator(".steps .job")).containsText("holds the snapshot again", SLOWLY);
+
+        // What the radio held can be a list of its own.
+        page.locator(".snapshots .as-list").last().click();
+        page.getByLabel("Name").fill("Zz of the blue one");
+        AccessibilityIT.check(page);
+        button(page, "Make the list").dblclick();
+        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("Zz of the blue one is made of 13 channels");
+        button(page, "Done").click();
+        assertThat(page.locator(".list-picker")).containsText("Zz of the blue one");
+        assertThat(button(page, "Nothing to write to W12 · blue")).isVisible();
     }
 
     /** Puts the oldest snapshot back, if there is one: whatever other tests wrote, the radio has channels of its own again. */

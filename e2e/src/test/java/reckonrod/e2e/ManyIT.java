@@ -105,6 +105,7 @@ class ManyIT extends BrowserTest {
         assertThat(page.getByRole(AriaRole.GRID)).containsText("look at it");
         button(page, "Clear").click();
         page.goBack();
+        assertThat(row(page, 9)).containsText("STAGE 1");
         page.keyboard().press("Control+z");
         assertThat(row(page, 9)).containsText("LEG 1");
     }
@@ -204,6 +205,7 @@ class ManyIT extends BrowserTest {
         assertThat(page.locator(".notice")).containsText("A list is made from ferry.json");
         assertThat(page.locator(".list-picker")).containsText("Zz ferry (2)");
         button(page, "Delete Zz ferry (2)").click();
+        assertThat(button(page, "Bring Zz ferry (2) back")).isVisible();
         button(page, "Delete Zz ferry").click();
         assertThat(button(page, "Bring Zz ferry back")).isVisible();
         page.navigate(address() + "/arrange");

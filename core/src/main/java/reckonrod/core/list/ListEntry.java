@@ -3,7 +3,6 @@ package reckonrod.core.list;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
-import java.util.Map;
 import java.util.NavigableMap;
 import java.util.Optional;
 import java.util.TreeMap;
@@ -46,9 +45,9 @@ public record ListEntry(
         });
     }
 
-    /** The short name that the person chose for displays of so many characters: the longest one that fits there. */
+    /** The short name that the person chose for displays of just so many characters. */
     public Optional<String> shortName(int longest) {
-        return Optional.ofNullable(shortNames.floorEntry(longest)).map(Map.Entry::getValue);
+        return Optional.ofNullable(shortNames.get(longest));
     }
 
     /** The entry with a short name for displays of so many characters, or without. */

@@ -1,9 +1,12 @@
 package reckonrod.core.notation;
 
+import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import java.util.regex.Pattern;
 import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.channel.Channel;
+import reckonrod.core.finding.Field;
 import reckonrod.core.finding.Finding;
 import reckonrod.core.finding.Severity;
 import reckonrod.core.tone.NoTone;
@@ -13,6 +16,7 @@ import reckonrod.core.tone.Tone;
 public final class ToneText {
     private static final Set<String> NOTHING = Set.of("none", "off", "-", "no");
     private static final String CHANNEL = "145.500 R ";
+    private static final Pattern REVERSED = Pattern.compile("rev", Pattern.CASE_INSENSITIVE);
 
     private ToneText() {}
 
@@ -27,7 +31,9 @@ public final class ToneText {
         if (NOTHING.contains(said.toLowerCase(Locale.ROOT))) {
             return NoTone.NONE;
         }
-        WorkedAnswer answer = Reckoner.reckon(CHANNEL + said, plan);
+        // A reversed tone says by itself that it is one to listen by.
+        String line = REVERSED.matcher(said).lookingAt() ? CHANNEL.replace("R ", "") + said : CHANNEL + said;
+        WorkedAnswer answer = Reckoner.reckon(line, plan);
         WorkedAnswer without = Reckoner.reckon(CHANNEL + "none", plan);
         Channel bare = without.channel().orElseThrow();
         Tone tone = answer.channel().map(Channel::listenTone).orElse(NoTone.NONE);
@@ -35,13 +41,17 @@ public final class ToneText {
                 .filter(channel ->
                         channel.withTones(NoTone.NONE, channel.talkTone()).equals(bare))
                 .isPresent();
-        String doubt = answer.findings().stream()
+        List<Finding> doubts = answer.findings().stream()
                 .filter(each -> each.kind().severity() != Severity.NOTE)
                 .filter(each -> without.findings().stream().noneMatch(each::sameSubject))
+                .toList();
+        // What is said of the line around the tone would only puzzle whoever wrote the tone.
+        String doubt = doubts.stream()
+                .filter(each -> each.field() == Field.LISTEN_TONE || each.field() == Field.TALK_TONE)
                 .map(Finding::message)
                 .findFirst()
                 .orElse("");
-        if (said.isEmpty() || !tone.isPresent() || !nothingElse || !doubt.isEmpty()) {
+        if (said.isEmpty() || !tone.isPresent() || !nothingElse || !doubts.isEmpty()) {
             throw new IllegalArgumentException((doubt.isEmpty() ? "" : doubt + " ")
                     + "A tone must be a CTCSS tone such as 118.8, a DCS code such as D023N, or none, was \"" + said
                     + '"');

@@ -25,6 +25,9 @@ public final class Reworking {
      * @throws IllegalArgumentException if a channel would become none that there can be, with the reason in words
      */
     public static ListEdit of(ChannelList list, List<UUID> ids, Rework rework, BandPlan plan) {
+        if (ids.isEmpty()) {
+            throw new IllegalArgumentException("No channel is chosen");
+        }
         Set<UUID> chosen = new HashSet<>(ids);
         List<ListEdit.Rewrite> changed = list.entries().values().stream()
                 .filter(entry -> chosen.remove(entry.id()))

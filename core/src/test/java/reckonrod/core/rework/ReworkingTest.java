@@ -152,9 +152,17 @@ class ReworkingTest {
 
     @ParameterizedTest
     @CsvSource({
-        "118.8, CTCSS 118.8", "CTCSS 118.8, CTCSS 118.8", "PL 118.8 Hz, CTCSS 118.8", "2B, CTCSS 118.8",
-                "D023N, DCS 023 N",
-        "DCS 023 N, DCS 023 N", "023I, DCS 023 I", "none, none", "OFF, none", "' 88.5 ', CTCSS 88.5"
+        "118.8, CTCSS 118.8",
+        "CTCSS 118.8, CTCSS 118.8",
+        "PL 118.8 Hz, CTCSS 118.8",
+        "2B, CTCSS 118.8",
+        "D023N, DCS 023 N",
+        "DCS 023 N, DCS 023 N",
+        "023I, DCS 023 I",
+        "none, none",
+        "REV88.5, reversed CTCSS 88.5",
+        "OFF, none",
+        "' 88.5 ', CTCSS 88.5"
     })
     void aToneIsReadAsPeopleWriteIt(String text, String tone) {
         assertThat(ToneText.read(text, plan)).hasToString(tone);

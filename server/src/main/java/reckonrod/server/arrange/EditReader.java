@@ -134,7 +134,17 @@ class EditReader {
     ListEdit shortName(ChannelEdits.ShortName shorter) {
         Optional<String> name =
                 Optional.ofNullable(shorter.name()).map(String::strip).filter(each -> !each.isEmpty());
-        NameRule rule = displays.of(Math.max(1, shorter.length()));
+        NameRule rule = displays.all().stream()
+                .filter(each -> each.longest() == shorter.length())
+                .findFirst()
+                .orElseThrow(() -> ProblemException.refused(
+                        "display-unknown",
+                        "No such display",
+                        "length must be one of "
+                                + displays.all().stream()
+                                        .map(each -> String.valueOf(each.longest()))
+                                        .collect(Collectors.joining(", "))
+                                + ", was " + shorter.length() + "."));
         if (name.filter(each -> !rule.canShow(each)).isPresent()) {
             throw ProblemException.refused(
                     "name-cannot-be-shown",

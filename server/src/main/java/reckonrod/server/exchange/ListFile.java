@@ -5,6 +5,7 @@ import com.networknt.schema.InputFormat;
 import com.networknt.schema.JsonSchema;
 import com.networknt.schema.JsonSchemaFactory;
 import com.networknt.schema.SpecVersion.VersionFlag;
+import com.networknt.schema.ValidationMessage;
 import java.util.List;
 import java.util.Map;
 import java.util.NavigableMap;
@@ -74,7 +75,7 @@ record ListFile(String kind, ListDocument list) {
     private static List<String> faults(String text) {
         try {
             return SCHEMA.validate(text, InputFormat.JSON).stream()
-                    .map(each -> each.getInstanceLocation() + ": " + each.getMessage())
+                    .map(ValidationMessage::getMessage)
                     .distinct()
                     .toList();
         } catch (IllegalArgumentException noJson) {
