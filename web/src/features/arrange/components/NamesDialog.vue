@@ -50,6 +50,8 @@ const columns = computed<Column[]>(() => [
     width: `${each.length * 9 + 18}px`,
   })),
 ])
+/** As wide as all columns need; what has no room is scrolled to. */
+const wide = computed(() => lengths.value.reduce((sum, each) => sum + each.length * 9 + 26, 230))
 const titles = computed(() =>
   lengths.value.map((each) => ({
     value: each.length,
@@ -86,6 +88,7 @@ function choose(name: string | null) {
       v-if="rows.length"
       v-model:at="at"
       class="names"
+      :style="{ '--wide': `${wide}px` }"
       label="Names on displays"
       :items="rows"
       :columns="columns"
@@ -128,6 +131,10 @@ function choose(name: string | null) {
   height: min(44vh, 420px);
   flex: none;
   border: 1px solid var(--line);
+  overflow-x: auto;
+}
+.names :deep(:is(.head, .rows)) {
+  min-width: var(--wide);
 }
 .choice {
   --field: 260px;
