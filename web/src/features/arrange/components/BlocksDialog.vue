@@ -60,6 +60,7 @@ function leave() {
 }
 watch(open, leave)
 async function keep() {
+  if (props.changes.busy.value) return
   await set()
   if (!preview.value) filling.value = null
 }

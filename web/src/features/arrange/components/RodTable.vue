@@ -155,7 +155,8 @@ defineExpose({ focus })
           @cancel="emit('cancel')"
         />
         <template v-else-if="item.kind === 'block'">
-          <b>{{ item.name }}</b> <span class="word">slots {{ item.first }}–{{ item.last }}</span>
+          <b>{{ item.name }}</b>
+          <span class="word">slots {{ item.first }}–{{ item.last }}{{ item.says }}</span>
         </template>
         <template v-else-if="item.kind === 'gap'">
           <button type="button" class="unfold" tabindex="-1" @click.stop="emit('toggle', item.slot)">
@@ -166,7 +167,7 @@ defineExpose({ focus })
         <span v-else class="word">free</span>
       </template>
     </KeyedGrid>
-    <div v-if="finder.places.value.length" class="places" aria-hidden="true">
+    <div v-if="finder.places.value.size" class="places" aria-hidden="true">
       <i v-for="place in finder.places.value" :key="place" :style="{ top: `${place}%` }" />
     </div>
   </div>

@@ -73,8 +73,12 @@ export function useFinder(list: Ref<ListView | undefined>, items: Ref<RodItem[]>
   /** Where the hits lie, in hundredths of the rod. */
   const places = computed(() =>
     hits.value.size
-      ? items.value.flatMap((it, i) => (isHit(it) ? [Math.round((1000 * i) / items.value.length) / 10] : []))
-      : [],
+      ? new Set(
+          items.value.flatMap((it, i) =>
+            isHit(it) ? [Math.round((1000 * i) / items.value.length) / 10] : [],
+          ),
+        )
+      : new Set<number>(),
   )
   function close() {
     open.value = false

@@ -2,7 +2,7 @@ import { computed, ref, type Ref } from 'vue'
 import type { ListView, Row } from '@/shared/api/client'
 
 export type RodItem =
-  | { kind: 'block'; key: string; name: string; first: number; last: number }
+  | { kind: 'block'; key: string; name: string; first: number; last: number; says: string }
   | { kind: 'channel'; key: string; slot: number; row: Row }
   | { kind: 'free'; key: string; slot: number }
   | { kind: 'gap'; key: string; slot: number; last: number }
@@ -38,6 +38,13 @@ export function useRod(list: Ref<ListView | undefined>, cursor: Ref<number>) {
   return { items, toggle, at, item }
 }
 
+/** What a block says of the channels in it. */
+function rules({ belongs, order }: ListView['blocks'][number]) {
+  return [belongs, order && `by ${order.replace('_', ' ')}`]
+    .map((each) => (each ? ` · ${each}` : ''))
+    .join('')
+}
+
 function rodItems(list: ListView, unfolded: Set<number>): RodItem[] {
   const rows = new Map(list.rows.map((row) => [row.slot, row]))
   const starts = new Map(list.blocks.map((block) => [block.firstSlot, block]))
@@ -59,7 +66,14 @@ function rodItems(list: ListView, unfolded: Set<number>): RodItem[] {
     const block = starts.get(slot)
     if (block) {
       closeStretch()
-      items.push({ kind: 'block', key: `block${slot}`, name: block.name, first: slot, last: block.lastSlot })
+      items.push({
+        kind: 'block',
+        key: `block${slot}`,
+        name: block.name,
+        first: slot,
+        last: block.lastSlot,
+        says: rules(block),
+      })
     }
     const row = rows.get(slot)
     if (row) {

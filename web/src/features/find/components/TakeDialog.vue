@@ -81,6 +81,9 @@ async function take() {
           :items="blocks"
         />
       </FieldRow>
+      <p v-if="list?.blocks.some((each) => each.filling)" class="quiet">
+        Each goes into the block that it belongs into; the slot is for those that belong into none.
+      </p>
       <p v-if="preview.refused" role="alert" class="wrong">{{ preview.refused }}</p>
       <ul class="bare">
         <li v-for="each in preview.channels" :key="each.id" :class="{ quiet: !each.taken }">

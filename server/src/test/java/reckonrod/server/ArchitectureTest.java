@@ -2,11 +2,14 @@ package reckonrod.server;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+import static org.assertj.core.api.Assertions.assertThat;
 
+import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
 import jakarta.persistence.EntityManager;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.springframework.data.repository.Repository;
 import org.springframework.web.bind.annotation.RestController;
@@ -54,5 +57,21 @@ class ArchitectureTest {
                 .dependOnClassesThat()
                 .resideInAPackage("reckonrod.sim..")
                 .check(classes);
+    }
+
+    /** Two shapes of one name would be written down as one in the interface description, and the typed client be wrong. */
+    @Test
+    void noTwoShapesOnTheWireHaveOneName() {
+        assertThat(classes.stream()
+                        .filter(each ->
+                                each.isRecord() && each.getEnclosingClass().isPresent())
+                        .filter(each ->
+                                each.getEnclosingClass().get().getSimpleName().endsWith("Controller")
+                                        || each.getEnclosingClass()
+                                                .get()
+                                                .getSimpleName()
+                                                .endsWith("View"))
+                        .collect(Collectors.groupingBy(JavaClass::getSimpleName, Collectors.counting())))
+                .allSatisfy((name, count) -> assertThat(count).as(name).isEqualTo(1));
     }
 }
