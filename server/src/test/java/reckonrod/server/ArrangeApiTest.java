@@ -75,10 +75,21 @@ class ArrangeApiTest extends ServerTest {
         assertThat(changed.path("said").asString())
                 .isEqualTo(
                         "Put 2 channels: into slot 26 of block 2 m repeaters for 2 m, repeaters; into slot 0 of block"
-                                + " Calling for calling 29.600 or calling 52.525 or calling 146.520 or calling 223.500 or calling 446.000"
-                                + " or calling 927.500 or calling 1294.500");
+                                + " Calling for calling frequencies");
+        // All of its calling frequencies come back as the one name that they have.
+        JsonNode calling = get("/api/lists/" + id).ok().path("blocks").get(0).path("filling");
+        assertThat(calling.path("bands").toString()).isEqualTo("[\"calling frequencies\"]");
+        Map<String, Object> asked = filling("full", "refuse");
+        asked.put("bands", List.of("calling frequencies"));
+        asked.put("uses", List.of());
+        change(id, 1, edit("fill-block", "block", "Calling", "filling", asked)).ok();
+        assertThat(change(id, 2, edit("put", "slot", 240, "lines", List.of("CALL 70 446.000")))
+                        .ok()
+                        .path("slot")
+                        .asInt())
+                .isEqualTo(1);
         // Asked for a slot, it goes there.
-        JsonNode here = change(id, 1, edit("put", "slot", 249, "lines", List.of("HALDEN 147.135+"), "here", true))
+        JsonNode here = change(id, 3, edit("put", "slot", 249, "lines", List.of("HALDEN 147.135+"), "here", true))
                 .ok();
         assertThat(here.path("slot").asInt()).isEqualTo(249);
         JsonNode place = post(

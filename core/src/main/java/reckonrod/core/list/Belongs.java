@@ -8,6 +8,8 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.channel.Channel;
 import reckonrod.core.channel.DirectoryFlag;
 import reckonrod.core.channel.Emission;
@@ -42,6 +44,19 @@ public record Belongs(
                 throw new IllegalArgumentException("A span must have a name, was of " + range);
             }
         }
+    }
+
+    /** What the calling frequencies of a plan are called together. */
+    public static final String CALLING = "calling frequencies";
+
+    /** The stretches that a plan has a name for: its bands, and its calling frequencies under one name. */
+    public static List<Span> spans(BandPlan plan) {
+        return Stream.concat(
+                        plan.bands().stream().map(band -> new Span(band.name(), band.range())),
+                        plan.bands().stream()
+                                .flatMap(band -> band.calling().stream())
+                                .map(each -> new Span(CALLING, new FrequencyRange(each, each))))
+                .toList();
     }
 
     /** Where a channel talks. */
@@ -110,7 +125,7 @@ public record Belongs(
     /** In words: "2 m, repeaters, with a talk tone". */
     public String said() {
         List<String> parts = new ArrayList<>();
-        add(parts, spans.stream().map(Span::words).toList());
+        add(parts, spans.stream().map(Span::words).distinct().toList());
         add(parts, uses.stream().map(Use::words).toList());
         talkTone.ifPresent(with -> parts.add(with ? "with a talk tone" : "without a talk tone"));
         add(parts, emissions.stream().map(Emission::name).toList());

@@ -7,12 +7,10 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
-import reckonrod.core.bandplan.Band;
 import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.channel.DirectoryFlag;
 import reckonrod.core.datafile.DataFile;
 import reckonrod.core.datafile.Section;
-import reckonrod.core.frequency.FrequencyRange;
 
 /**
  * The beginning of a list: blocks one behind the other and what belongs into them, without channels.
@@ -44,17 +42,9 @@ public record ListTemplate(String id, String words, List<Part> blocks) {
             int spare,
             Filling.WhenFull full) {
         Optional<Filling> by(BandPlan plan) {
-            List<Belongs.Span> spans = new ArrayList<>();
-            for (Band band : plan.bands()) {
-                if (bands.contains(band.name())) {
-                    spans.add(new Belongs.Span(band.name(), band.range()));
-                }
-                if (calling) {
-                    band.calling()
-                            .forEach(each -> spans.add(new Belongs.Span(
-                                    "calling " + each.toMegahertzText(), new FrequencyRange(each, each))));
-                }
-            }
+            List<Belongs.Span> spans = Belongs.spans(plan).stream()
+                    .filter(each -> calling && each.words().equals(Belongs.CALLING) || bands.contains(each.words()))
+                    .toList();
             return spans.isEmpty() && (calling || !bands.isEmpty())
                     ? Optional.empty()
                     : Optional.of(new Filling(

@@ -10,7 +10,6 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import reckonrod.core.bandplan.BandPlan;
@@ -67,7 +66,7 @@ record FillingView(
     static FillingView of(Filling filling) {
         Belongs belongs = filling.belongs();
         return new FillingView(
-                belongs.spans().stream().map(Belongs.Span::words).toList(),
+                names(belongs.spans()),
                 belongs.uses().stream()
                         .map(each -> Use.valueOf(each.name().toLowerCase(Locale.ROOT)))
                         .toList(),
@@ -92,7 +91,10 @@ record FillingView(
     Filling read(ChannelList list, BandPlan plan) {
         return new Filling(
                 new Belongs(
-                        bands.stream().map(each -> span(each, list, plan)).toList(),
+                        bands.stream()
+                                .distinct()
+                                .flatMap(each -> spans(each, list, plan))
+                                .toList(),
                         uses.stream()
                                 .map(each -> Belongs.Use.valueOf(each.name().toUpperCase(Locale.ROOT)))
                                 .collect(Collectors.toSet()),
@@ -117,21 +119,30 @@ record FillingView(
         };
     }
 
-    /** A band of the plan, or one that a block of the list is filled with already, from when it went by another plan. */
-    private static Belongs.Span span(String name, ChannelList list, BandPlan plan) {
-        Stream<Belongs.Span> ofPlan = plan.bands().stream().map(band -> new Belongs.Span(band.name(), band.range()));
-        Stream<Belongs.Span> ofList = list.blocks().stream()
-                .map(Block::filling)
-                .flatMap(Optional::stream)
-                .flatMap(filling -> filling.belongs().spans().stream());
-        return Stream.of(ofPlan, ofList)
-                .flatMap(Function.identity())
-                .filter(each -> each.words().equals(name))
+    /** What the plan calls so, or else a block of the list, from when it went by another plan. */
+    private static Stream<Belongs.Span> spans(String name, ChannelList list, BandPlan plan) {
+        List<Belongs.Span> ofPlan = Belongs.spans(plan);
+        List<Belongs.Span> named = Stream.of(
+                        ofPlan,
+                        list.blocks().stream()
+                                .map(Block::filling)
+                                .flatMap(Optional::stream)
+                                .flatMap(filling -> filling.belongs().spans().stream())
+                                .toList())
+                .map(all -> all.stream()
+                        .filter(each -> each.words().equals(name))
+                        .distinct()
+                        .toList())
+                .filter(each -> !each.isEmpty())
                 .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("band must be one of "
-                        + plan.bands().stream().map(each -> each.name()).collect(Collectors.joining(", ")) + ", was \""
-                        + name
-                        + "\""));
+                .orElseThrow(() -> new IllegalArgumentException(
+                        "band must be one of " + String.join(", ", names(ofPlan)) + ", was \"" + name + "\""));
+        return named.stream();
+    }
+
+    /** Names, each once. */
+    static List<String> names(List<Belongs.Span> spans) {
+        return spans.stream().map(Belongs.Span::words).distinct().toList();
     }
 
     private static DirectoryFlag flag(String words) {

@@ -20,7 +20,7 @@ import reckonrod.server.reckon.ReckonAnswer;
 /**
  * A list on the wire, judged and fitted.
  *
- * @param bands the names of the bands of its plan
+ * @param bands the names of the bands of its plan, and that of its calling frequencies
  * @param rows its channels; when {@code since} is there, only those that differ from the view of that mark
  * @param freed the slots that hold nothing any more since that view
  * @param counts the findings of all rows, those of the radios too

@@ -10,13 +10,13 @@ import java.util.Optional;
 import java.util.SortedMap;
 import java.util.TreeMap;
 import org.springframework.stereotype.Component;
-import reckonrod.core.bandplan.Band;
 import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.bandplan.BandPlans;
 import reckonrod.core.check.SlotFindings;
 import reckonrod.core.fit.FitReport;
 import reckonrod.core.judge.FindingCounts;
 import reckonrod.core.judge.ListJudgement;
+import reckonrod.core.list.Belongs;
 import reckonrod.core.list.ChannelList;
 import reckonrod.server.arrange.ListView.RowView;
 import reckonrod.server.directory.DirectoryLinks;
@@ -99,7 +99,7 @@ class ListViews {
                 plan.licence().name(),
                 list.slots().first(),
                 list.slots().last(),
-                plan.bands().stream().map(Band::name).toList(),
+                FillingView.names(Belongs.spans(plan)),
                 list.blocks().stream()
                         .map(block -> new ListView.BlockView(
                                 block.name(),
