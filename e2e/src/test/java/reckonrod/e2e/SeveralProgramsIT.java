@@ -47,14 +47,20 @@ class SeveralProgramsIT {
             connection.createStatement().execute("alter system set synchronous_commit = off");
             connection.createStatement().execute("select pg_reload_conf()");
         }
+        // The demo data comes in with the usual lease: on a busy machine a start may stand still for longer than a
+        // second.
+        Program.start("demo", database, cluster.resolve("demo"), Map.of()).stop();
         first = Program.start("first", database, cluster.resolve("first"), SETTINGS);
         second = Program.start("second", database, cluster.resolve("second"), SETTINGS);
     }
 
     @AfterAll
     static void stop() throws IOException, InterruptedException {
-        first.stop();
-        second.stop();
+        for (Program program : Arrays.asList(first, second)) {
+            if (program != null) {
+                program.stop();
+            }
+        }
         Program.cluster("stop", cluster.toString());
     }
 
