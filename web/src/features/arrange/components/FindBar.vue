@@ -20,7 +20,7 @@ defineExpose({ focus: () => field.value?.focus() })
 </script>
 
 <template>
-  <div class="find acts" role="search" aria-label="Find in the list">
+  <div class="find acts pad" role="search" aria-label="Find in the list">
     <v-text-field
       ref="field"
       v-model="text"
@@ -44,15 +44,9 @@ defineExpose({ focus: () => field.value?.focus() })
 
 <style scoped>
 .find {
-  padding: 0 20px 10px;
   gap: 6px;
 }
 .grow {
   flex: 1 1 220px;
-}
-@media (max-width: 720px) {
-  .find {
-    padding: 0 12px 8px;
-  }
 }
 </style>

@@ -56,7 +56,7 @@ const menu = ref(false)
 </script>
 
 <template>
-  <div class="marked acts" role="toolbar" aria-label="Marked channels">
+  <div class="marked acts pad" role="toolbar" aria-label="Marked channels">
     <b role="status">{{ counted(marks.rows.value.length, 'channel') }} marked</b>
     <v-btn @click="many.moveHere()"> Move to slot {{ cursor }} </v-btn>
     <v-menu v-model="ordering">
@@ -90,12 +90,6 @@ const menu = ref(false)
 
 <style scoped>
 .marked {
-  padding: 0 20px 10px;
   gap: 6px;
-}
-@media (max-width: 720px) {
-  .marked {
-    padding: 0 12px 8px;
-  }
 }
 </style>

@@ -14,9 +14,8 @@ import org.springframework.context.ConfigurableApplicationContext;
 class TestCluster implements ApplicationContextInitializer<ConfigurableApplicationContext> {
     private static final Path SCRIPT =
             Path.of("..", "scripts", "cluster.sh").toAbsolutePath().normalize();
-    private static final String FIRST_PORT = "5700";
-
     private static Path folder;
+    private static String port = "5700";
 
     @Override
     public void initialize(ConfigurableApplicationContext context) {
@@ -36,8 +35,11 @@ class TestCluster implements ApplicationContextInitializer<ConfigurableApplicati
         }
     }
 
+    /** Starts it; again on the port that it had, for that is where the program looks for it. */
     static synchronized List<String> start() {
-        return run("start", folder().toString(), FIRST_PORT);
+        List<String> settings = run("start", folder().toString(), port);
+        port = settings.get(0).replaceFirst(".*:(\\d+)/.*", "$1");
+        return settings;
     }
 
     static synchronized void stop() {

@@ -12,7 +12,7 @@ import reckonrod.core.finding.Severity;
 import reckonrod.core.tone.NoTone;
 import reckonrod.core.tone.Tone;
 
-/** One tone by itself as people write it, read by the rules of lines: 118.8, 118, 2A, D023N, CTCSS 118.8, none. */
+/** One tone by itself as people write it, read by the rules of lines: 118.8, 2B, D023N, CTCSS 118.8, REV118.8, none. */
 public final class ToneText {
     private static final Set<String> NOTHING = Set.of("none", "off", "-", "no");
     private static final String CHANNEL = "145.500 R ";
