@@ -66,6 +66,7 @@ class TablesIT extends BrowserTest {
                 .containsText("−7.500 MHz");
 
         page.navigate(Application.address() + "/arrange");
+        assertThat(page.locator(".rod-table")).isFocused();
         choose(page, "Open list", "New list…");
         page.getByLabel("Name").fill("West Holm");
         choose(page, "Band plan", "Region 1, Europe");

@@ -58,13 +58,12 @@ class DemoData implements SmartInitializingSingleton {
             return;
         }
         RadioDefinition model = definitions.find(MODEL).orElseThrow();
-        bench.place("blue", model, lastYears(model, SimulatedRadio.fresh(model, 2201)));
-        bench.place("red", model, SimulatedRadio.fresh(model, 2202));
-        // The ground may come a moment after the first page; until then reach is judged without it.
-        Thread ground = new Thread(
-                () -> World.shipped().ground().writeTiles(TerrainTiles.folderOf(settings)), "invented-ground");
-        ground.setDaemon(true);
-        ground.start();
+        // Worked out before anything is asked of the database: a transaction that stands still for longer than a lease
+        // is ended.
+        MemoryImage blue = lastYears(model, SimulatedRadio.fresh(model, 2201));
+        MemoryImage red = SimulatedRadio.fresh(model, 2202);
+        bench.place("blue", model, blue);
+        bench.place("red", model, red);
         if (directory.count() == 0) {
             directory.put(World.shipped().repeaters());
         }
@@ -75,6 +74,11 @@ class DemoData implements SmartInitializingSingleton {
         radio("red", "W12 · red", MODEL, new PortAddress.SimulatedTcp());
         radio("green", "K31 · green", "kestrow-k31", new PortAddress.None());
         radio("crew", "OT9 · crew", "orvane-ot9", new PortAddress.None());
+        // The ground may come a moment after the first page; until then reach is judged without it.
+        Thread ground = new Thread(
+                () -> World.shipped().ground().writeTiles(TerrainTiles.folderOf(settings)), "invented-ground");
+        ground.setDaemon(true);
+        ground.start();
     }
 
     private void radio(String id, String name, String model, PortAddress port) {
