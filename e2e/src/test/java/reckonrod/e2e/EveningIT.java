@@ -92,6 +92,7 @@ class EveningIT extends BrowserTest {
         type(page, "STOP");
         press(page, "Enter", 1);
         assertThat(row(page, 6)).containsText("STOP 0");
+        assertThat(page.getByRole(AriaRole.DIALOG)).hasCount(0);
         press(page, "r", 1);
         assertThat(page.getByRole(AriaRole.DIALOG)).containsText("What the radios show");
         AccessibilityIT.check(page);
