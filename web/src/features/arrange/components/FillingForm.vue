@@ -20,7 +20,6 @@ const TONES = [
   { value: false, title: 'without' },
 ]
 const KINDS = ['FM', 'NFM', 'AM']
-const FLAGS = ['emergency power', 'linked', 'open', 'closed', 'wide area', 'off the air']
 const FULL = [
   { value: 'grow', title: 'takes the slot behind it' },
   { value: 'refuse', title: 'refuses, and says so' },
@@ -57,7 +56,7 @@ const filling = () => ({ ...form, overflow: form.full === 'overflow' ? form.over
       <v-select v-model="form.uses" label="Use" multiple :items="USES" />
       <v-select v-model="form.talkTone" label="Talk tone" :items="TONES" />
       <v-select v-model="form.kinds" label="Kinds" multiple :items="KINDS" />
-      <v-select v-model="form.flags" label="Directory says" multiple :items="FLAGS" />
+      <v-select v-model="form.flags" label="Directory says" multiple :items="list.flags" />
       <v-combobox
         v-model="form.words"
         class="grow"

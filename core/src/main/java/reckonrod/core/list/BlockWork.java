@@ -137,10 +137,7 @@ final class BlockWork {
             Optional<Block> own = filing.own(each.getValue());
             boolean comes = own.filter(it -> it.name().equals(block.name())).isPresent()
                     && !each.getValue().pinned()
-                    && filing.list()
-                            .blockAt(each.getKey())
-                            .filter(own.get()::equals)
-                            .isEmpty();
+                    && filing.blockAt(each.getKey()).filter(own.get()::equals).isEmpty();
             if (comes) {
                 boolean done = filing.bring(each.getKey(), own.get());
                 came += done ? 1 : 0;

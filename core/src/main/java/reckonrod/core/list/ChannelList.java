@@ -62,6 +62,11 @@ public record ChannelList(
         return blocks.stream().filter(block -> block.slots().contains(slot)).findFirst();
     }
 
+    /** Whether a block says what belongs into it. */
+    public boolean fillsItself() {
+        return blocks.stream().anyMatch(block -> block.filling().isPresent());
+    }
+
     /** A list without channels or blocks. */
     public static ChannelList empty(String name, String bandPlanId, SlotRange slots) {
         return new ChannelList(

@@ -17,15 +17,19 @@ import java.util.stream.IntStream;
 final class Filing {
     private static final int MOST_SAID = 4;
 
-    private ChannelList list;
+    private final ChannelList list;
+    private final List<Block> blocks;
+    private final NavigableMap<Integer, ListEntry> entries;
 
     Filing(ChannelList list) {
         this.list = list;
+        this.blocks = new ArrayList<>(list.blocks());
+        this.entries = new TreeMap<>(list.entries());
     }
 
     /** The list as it is by now. */
     ChannelList list() {
-        return list;
+        return list.arranged(blocks, entries);
     }
 
     private static final class NoRoomException extends RuntimeException {
@@ -41,20 +45,18 @@ final class Filing {
      *
      * @param elsewhere the slot for those that belong into no block
      */
-    ListChange put(int elsewhere, List<ListEntry> entries) {
-        boolean byHand =
-                list.blocks().stream().noneMatch(block -> block.filling().isPresent());
-        if (byHand || entries.isEmpty() || !list.slots().contains(elsewhere)) {
-            return list.putAll(elsewhere, entries);
+    ListChange put(int elsewhere, List<ListEntry> added) {
+        if (!list.fillsItself() || added.isEmpty() || !list.slots().contains(elsewhere)) {
+            return list.putAll(elsewhere, added);
         }
         Map<String, List<Integer>> filled = new LinkedHashMap<>();
         List<ListEntry> others = new ArrayList<>();
         try {
-            for (ListEntry entry : entries) {
+            for (ListEntry entry : added) {
                 Optional<Block> own = own(entry);
                 if (own.isPresent()) {
                     int slot = file(entry, own.get());
-                    filled.computeIfAbsent(list.blockAt(slot).orElseThrow().name(), name -> new ArrayList<>())
+                    filled.computeIfAbsent(blockAt(slot).orElseThrow().name(), name -> new ArrayList<>())
                             .add(slot);
                 } else {
                     others.add(entry);
@@ -63,23 +65,26 @@ final class Filing {
         } catch (NoRoomException full) {
             return new ListChange.Refused(full.getMessage());
         }
-        if (filled.isEmpty()) {
-            return putOutside(elsewhere, others);
-        }
         List<String> said = filled.entrySet().stream()
                 .map(each -> into(each.getKey(), each.getValue()))
                 .collect(Collectors.toCollection(ArrayList::new));
-        int lookAt = filled.values().iterator().next().get(0);
-        if (!others.isEmpty()) {
-            ListChange rest = putOutside(elsewhere, others);
-            if (rest instanceof ListChange.Refused refused) {
-                return refused;
-            }
-            list = ((ListChange.Changed) rest).list();
-            said.add(others.size() + " from slot " + ((ListChange.Changed) rest).slot());
+        List<Integer> free = freeOutside(elsewhere, others.size());
+        if (free.size() < others.size()) {
+            return new ListChange.Refused(noRoomOutside(others, elsewhere, free.size()));
         }
-        String what = entries.size() == 1 ? entries.get(0).channel().label() + " " : entries.size() + " channels: ";
-        return new ListChange.Changed(list, "Put " + what + few(said), lookAt);
+        for (int i = 0; i < others.size(); i++) {
+            entries.put(free.get(i), others.get(i));
+        }
+        if (!others.isEmpty()) {
+            said.add((filled.isEmpty() ? "" : others.size() + " ") + "from slot " + free.get(0));
+        }
+        int lookAt = filled.isEmpty()
+                ? free.get(0)
+                : filled.values().iterator().next().get(0);
+        String what = added.size() > 1
+                ? added.size() + " channels" + (filled.isEmpty() ? " " : ": ") + few(said)
+                : added.get(0).channel().label() + (filled.isEmpty() ? "" : " " + said.get(0));
+        return new ListChange.Changed(list(), "Put " + what, lookAt);
     }
 
     private static String few(List<String> said) {
@@ -98,31 +103,22 @@ final class Filing {
                 + why;
     }
 
-    /** Where they do not get into a block that is filled by itself; pushed in by hand they still may stand there. */
-    private ListChange putOutside(int slot, List<ListEntry> entries) {
-        List<Integer> free = IntStream.rangeClosed(slot, list.slots().last())
-                .filter(each -> !list.entries().containsKey(each))
-                .filter(each -> list.blockAt(each).flatMap(Block::filling).isEmpty())
-                .limit(entries.size())
+    /** Slots that no block that is filled by itself claims. */
+    private List<Integer> freeOutside(int from, int count) {
+        return IntStream.rangeClosed(from, list.slots().last())
+                .filter(each -> !entries.containsKey(each))
+                .filter(each -> blockAt(each).flatMap(Block::filling).isEmpty())
+                .limit(count)
                 .boxed()
                 .toList();
-        if (free.size() < entries.size()) {
-            return new ListChange.Refused((entries.size() == 1
-                            ? entries.get(0).channel().label() + " belongs into no block, and"
-                            : entries.size() + " channels belong into no block, and")
-                    + " from slot " + slot + " to " + list.slots().last() + " there is room for " + free.size()
-                    + " outside of the blocks that are filled by themselves. Start at an earlier slot, or make room.");
-        }
-        NavigableMap<Integer, ListEntry> next = new TreeMap<>(list.entries());
-        for (int i = 0; i < free.size(); i++) {
-            next.put(free.get(i), entries.get(i));
-        }
-        return new ListChange.Changed(
-                list.with(next),
-                entries.size() == 1
-                        ? "Put " + entries.get(0).channel().label()
-                        : "Put " + entries.size() + " channels from slot " + free.get(0),
-                free.get(0));
+    }
+
+    private String noRoomOutside(List<ListEntry> others, int from, int free) {
+        return (others.size() == 1
+                        ? others.get(0).channel().label() + " belongs into no block, and"
+                        : others.size() + " channels belong into no block, and")
+                + " from slot " + from + " to " + list.slots().last() + " there is room for " + free
+                + " outside of the blocks that are filled by themselves. Start at an earlier slot, or make room.";
     }
 
     /**
@@ -131,28 +127,25 @@ final class Filing {
      * @return whether it stands there now; otherwise it stays where it is
      */
     boolean bring(int from, Block into) {
-        ChannelList before = list;
-        NavigableMap<Integer, ListEntry> without = new TreeMap<>(list.entries());
-        ListEntry entry = without.remove(from);
-        list = list.with(without);
-        Optional<String> left = list.blockAt(from).map(Block::name);
+        ListEntry entry = entries.remove(from);
+        Optional<String> left = blockAt(from).map(Block::name);
         try {
             int slot = file(entry, into);
             // One that was passed on to the block that it stands in stays in its slot.
-            if (list.blockAt(slot).map(Block::name).equals(left)) {
-                list = before;
-                return false;
+            if (!blockAt(slot).map(Block::name).equals(left)) {
+                return true;
             }
-            return true;
+            entries.remove(slot);
         } catch (NoRoomException full) {
-            list = before;
-            return false;
+            // It stays.
         }
+        entries.put(from, entry);
+        return false;
     }
 
     /** The first block that a channel belongs into. */
     Optional<Block> own(ListEntry entry) {
-        return list.blocks().stream()
+        return blocks.stream()
                 .filter(block -> block.filling()
                         .filter(filling -> filling.belongs().holds(entry.channel()))
                         .isPresent())
@@ -165,12 +158,10 @@ final class Filing {
         if (slot.isEmpty() && filling.full().grows() && canGrow(block)) {
             Block grown =
                     block.at(new SlotRange(block.slots().first(), block.slots().last() + 1));
-            list = list.arranged(
-                    list.blocks().stream()
-                            .map(each -> each.equals(block) ? grown : each)
-                            .toList(),
-                    list.entries());
             slot = room(grown, filling.spare());
+            if (slot.isPresent()) {
+                blocks.set(blocks.indexOf(block), grown);
+            }
         }
         Optional<String> next = filling.full().passesTo();
         if (slot.isEmpty() && next.isPresent()) {
@@ -179,19 +170,22 @@ final class Filing {
         if (slot.isEmpty()) {
             throw new NoRoomException(noRoom(entry, block, filling));
         }
-        NavigableMap<Integer, ListEntry> entries = new TreeMap<>(list.entries());
         entries.put(slot.get(), entry);
-        list = list.with(entries);
         return slot.get();
     }
 
     private Optional<Block> named(String name) {
-        return list.blocks().stream().filter(each -> each.name().equals(name)).findFirst();
+        return blocks.stream().filter(each -> each.name().equals(name)).findFirst();
+    }
+
+    /** The block that claims a slot by now. */
+    Optional<Block> blockAt(int slot) {
+        return blocks.stream().filter(each -> each.slots().contains(slot)).findFirst();
     }
 
     private Optional<Integer> room(Block block, int spare) {
         return IntStream.rangeClosed(block.slots().first(), block.slots().last() - spare)
-                .filter(slot -> !list.entries().containsKey(slot))
+                .filter(slot -> !entries.containsKey(slot))
                 .boxed()
                 .findFirst();
     }
@@ -199,8 +193,8 @@ final class Filing {
     private boolean canGrow(Block block) {
         int next = block.slots().last() + 1;
         return list.slots().contains(next)
-                && !list.entries().containsKey(next)
-                && list.blockAt(next).isEmpty();
+                && !entries.containsKey(next)
+                && blockAt(next).isEmpty();
     }
 
     private static String noRoom(ListEntry entry, Block block, Filling filling) {

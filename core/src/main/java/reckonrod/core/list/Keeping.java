@@ -48,6 +48,9 @@ final class Keeping {
 
     /** What stands in a block that is filled by itself and belongs into another one goes there, if that has room. */
     private static ChannelList whereTheyBelong(ChannelList list, StringBuilder said) {
+        if (!list.fillsItself()) {
+            return list;
+        }
         Filing filing = new Filing(list);
         Map<String, List<String>> went = new LinkedHashMap<>();
         list.entries().forEach((slot, entry) -> {

@@ -33,7 +33,7 @@ class Displays {
     }
 
     /** As a radio of the person has it, else in capitals where displays of that length mostly have no others. */
-    NameRule of(int length) {
+    private NameRule of(int length) {
         return radios.all().stream()
                 .map(Displays::rule)
                 .filter(each -> each.longest() == length)

@@ -21,6 +21,7 @@ import reckonrod.server.reckon.ReckonAnswer;
  * A list on the wire, judged and fitted.
  *
  * @param bands the names of the bands of its plan, and that of its calling frequencies
+ * @param flags what a directory may say of a channel besides
  * @param rows its channels; when {@code since} is there, only those that differ from the view of that mark
  * @param freed the slots that hold nothing any more since that view
  * @param counts the findings of all rows, those of the radios too
@@ -36,6 +37,7 @@ public record ListView(
         int firstSlot,
         int lastSlot,
         List<String> bands,
+        List<String> flags,
         List<BlockView> blocks,
         List<RowView> rows,
         List<Integer> freed,

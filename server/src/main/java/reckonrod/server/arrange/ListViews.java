@@ -2,6 +2,7 @@ package reckonrod.server.arrange;
 
 import jakarta.servlet.http.HttpServletRequest;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -12,6 +13,7 @@ import java.util.TreeMap;
 import org.springframework.stereotype.Component;
 import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.bandplan.BandPlans;
+import reckonrod.core.channel.DirectoryFlag;
 import reckonrod.core.check.SlotFindings;
 import reckonrod.core.fit.FitReport;
 import reckonrod.core.judge.FindingCounts;
@@ -100,6 +102,7 @@ class ListViews {
                 list.slots().first(),
                 list.slots().last(),
                 FillingView.names(Belongs.spans(plan)),
+                Arrays.stream(DirectoryFlag.values()).map(DirectoryFlag::words).toList(),
                 list.blocks().stream()
                         .map(block -> new ListView.BlockView(
                                 block.name(),
