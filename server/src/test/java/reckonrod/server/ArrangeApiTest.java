@@ -10,8 +10,9 @@ import tools.jackson.databind.JsonNode;
 
 /** Blocks that are filled by themselves, many channels changed at once, names on displays: over HTTP, and what is refused. */
 class ArrangeApiTest extends ServerTest {
-    private static Map<String, Object> filling(String... more) {
-        Map<String, Object> filling = new HashMap<>(Map.of(
+    /** What belongs into a block, with some of it otherwise; spare, full and overflow stand beside it. */
+    private static Map<String, Object> filling(Map<String, Object> otherwise) {
+        Map<String, Object> belongs = new HashMap<>(Map.of(
                 "bands",
                 List.of("2 m"),
                 "uses",
@@ -21,14 +22,10 @@ class ArrangeApiTest extends ServerTest {
                 "flags",
                 List.of(),
                 "words",
-                List.of(),
-                "spare",
-                0,
-                "full",
-                "refuse"));
-        for (int i = 0; i < more.length; i += 2) {
-            filling.put(more[i], more[i + 1]);
-        }
+                List.of()));
+        Map<String, Object> filling = new HashMap<>(Map.of("belongs", belongs, "spare", 0, "full", "refuse"));
+        otherwise.forEach((key, value) ->
+                (List.of("spare", "full", "overflow").contains(key) ? filling : belongs).put(key, value));
         return filling;
     }
 
@@ -77,11 +74,14 @@ class ArrangeApiTest extends ServerTest {
                         "Put 2 channels: into slot 26 of block 2 m repeaters for 2 m, repeaters; into slot 0 of block"
                                 + " Calling for calling frequencies");
         // All of its calling frequencies come back as the one name that they have.
-        JsonNode calling = get("/api/lists/" + id).ok().path("blocks").get(0).path("filling");
+        JsonNode calling = get("/api/lists/" + id)
+                .ok()
+                .path("blocks")
+                .get(0)
+                .path("filling")
+                .path("belongs");
         assertThat(calling.path("bands").toString()).isEqualTo("[\"calling frequencies\"]");
-        Map<String, Object> asked = filling("full", "refuse");
-        asked.put("bands", List.of("calling frequencies"));
-        asked.put("uses", List.of());
+        Map<String, Object> asked = filling(Map.of("bands", List.of("calling frequencies"), "uses", List.of()));
         change(id, 1, edit("fill-block", "block", "Calling", "filling", asked)).ok();
         assertThat(change(id, 2, edit("put", "slot", 240, "lines", List.of("CALL 70 446.000")))
                         .ok()
@@ -107,32 +107,23 @@ class ArrangeApiTest extends ServerTest {
         String id = newList(30);
         change(id, 0, edit("add-block", "block", "Far", "slots", Map.of("first", 2, "last", 3)))
                 .ok();
-        Map<String, String> wrong = Map.of(
-                "band must be one of 10 m, 6 m, 2 m", "bands=3 m",
-                "flag must be one of emergency power, linked", "flags=loud",
-                "overflow must name the block", "full=overflow",
-                "must be 0 to 999", "spare=1000");
-        wrong.forEach((told, what) -> {
-            Map<String, Object> asked = filling();
-            String key = what.substring(0, what.indexOf('='));
-            String value = what.substring(what.indexOf('=') + 1);
-            asked.put(
-                    key,
-                    asked.get(key) instanceof List
-                            ? List.of(value)
-                            : key.equals("spare") ? Integer.valueOf(value) : value);
-            assertThat(change(id, 1, edit("fill-block", "block", "Far", "filling", asked))
-                            .body()
-                            .toString())
-                    .contains(told);
-        });
-        Map<String, Object> nothing = filling();
-        nothing.put("bands", List.of());
-        nothing.put("uses", List.of());
-        assertThat(change(id, 1, edit("fill-block", "block", "Far", "filling", nothing))
-                        .problem(422, "filling-wrong"))
-                .contains("must be said");
-        change(id, 1, edit("fill-block", "block", "Far", "filling", filling())).ok();
+        Map<String, Map<String, Object>> wrong = Map.of(
+                "band must be one of 10 m, 6 m, 2 m", Map.of("bands", List.of("3 m")),
+                "flag must be one of emergency power, linked", Map.of("flags", List.of("loud")),
+                "overflow must name the block", Map.of("full", "overflow"),
+                "must be 0 to 999", Map.of("spare", 1000),
+                "No place is called \"Atlantis\"",
+                        Map.of("area", Map.of("centre", Map.of("place", "Atlantis"), "kilometres", 5)),
+                "must be 0.1 to 20100 km", Map.of("area", Map.of("centre", Map.of("place", "Skarra"), "kilometres", 0)),
+                "must be said", Map.of("bands", List.of(), "uses", List.of()));
+        wrong.forEach((told, what) -> assertThat(
+                        change(id, 1, edit("fill-block", "block", "Far", "filling", filling(what)))
+                                .body()
+                                .path("detail")
+                                .asString())
+                .contains(told));
+        change(id, 1, edit("fill-block", "block", "Far", "filling", filling(Map.of())))
+                .ok();
         JsonNode full = change(id, 2, edit("put", "slot", 9, "lines", List.of("A 145.310-", "B 145.330-")))
                 .ok();
         assertThat(full.path("list").path("blocks").get(0).path("belongs").asString())
@@ -140,6 +131,60 @@ class ArrangeApiTest extends ServerTest {
         assertThat(change(id, 3, edit("put", "slot", 9, "lines", List.of("C 145.350-")))
                         .problem(422, "change-refused"))
                 .contains("C belongs into block Far (2 m, repeaters), and no slot of 2–3 is free");
+    }
+
+    /** Banks are made, ruled and told of for each radio; what is in one by a rule cannot be taken out unseen, and undo brings all back. */
+    @Test
+    void banksAreFilledByHandAndByRule() {
+        String id = newList(30);
+        JsonNode list = change(
+                        id,
+                        0,
+                        edit("put", "slot", 1, "lines", List.of("SKARRA 145.310-", "PELL 147.135+", "MARINE 156.800")))
+                .ok()
+                .path("list");
+        List<String> ids = ids(list);
+        change(id, 1, edit("add-bank", "bank", "Mine", "channels", List.of(ids.get(2), ids.get(0))))
+                .ok();
+        Map<String, Object> repeaters = Map.of("belongs", filling(Map.of()).get("belongs"));
+        JsonNode banks = change(id, 2, edit("add-bank", "bank", "Far", "rule", repeaters, "channels", List.of()))
+                .ok()
+                .path("list")
+                .path("banks");
+        assertThat(banks.path("banks").get(0).path("channels").toString())
+                .isEqualTo("[\"" + ids.get(2) + "\",\"" + ids.get(0) + "\"]");
+        assertThat(banks.path("banks").get(1).path("said").asString()).isEqualTo("2 m, repeaters");
+        assertThat(banks.path("skipped").get(0).path("why").asString())
+                .isEqualTo("listen-only among channels that talk");
+        assertThat(change(id, 3, edit("fill-bank", "bank", "Far", "channels", ids, "inside", false))
+                        .problem(422, "change-refused"))
+                .contains("SKARRA, PELL are in bank Far by its rule (2 m, repeaters)");
+        assertThat(change(id, 3, edit("rule-bank", "bank", "Far", "rule", Map.of()))
+                        .problem(422, "filling-wrong"))
+                .contains("must be said");
+        assertThat(banks.path("radios")
+                        .valueStream()
+                        .map(radio -> radio.path("banks").asInt() + ": "
+                                + radio.path("findings")
+                                        .valueStream()
+                                        .map(each -> each.path("code").asString())
+                                        .toList())
+                        .distinct())
+                .contains("0: [fit-no-banks]", "10: []");
+        JsonNode block = change(
+                        id,
+                        3,
+                        edit("add-block", "block", "Near", "slots", Map.of("first", 1, "last", 5)),
+                        edit("keep-order", "block", "Near", "by", "distance", "from", Map.of("place", "47.5 N 38.2 W")))
+                .ok()
+                .path("list")
+                .path("blocks")
+                .get(0);
+        assertThat(block.path("orderFrom").toString())
+                .isEqualTo("{\"place\":\"47.50000 N 38.20000 W\",\"latitude\":47.5,\"longitude\":-38.2}");
+        assertThat(change(id, 4, edit("order", "channels", ids, "by", "distance"))
+                        .problem(422, "place-missing"))
+                .contains("a place");
     }
 
     @Test

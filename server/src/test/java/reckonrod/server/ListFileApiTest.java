@@ -57,16 +57,30 @@ class ListFileApiTest extends ServerTest {
                                 "Far",
                                 "filling",
                                 Map.of(
-                                        "bands",
-                                        List.of("70 cm"),
-                                        "uses",
-                                        List.of("repeater"),
-                                        "kinds",
-                                        List.of("NFM"),
-                                        "flags",
-                                        List.of("linked"),
-                                        "words",
-                                        List.of("up"),
+                                        "belongs",
+                                        Map.of(
+                                                "bands",
+                                                List.of("70 cm"),
+                                                "uses",
+                                                List.of("repeater"),
+                                                "kinds",
+                                                List.of("NFM"),
+                                                "flags",
+                                                List.of("linked"),
+                                                "words",
+                                                List.of("up"),
+                                                "area",
+                                                Map.of(
+                                                        "centre",
+                                                        Map.of(
+                                                                "place",
+                                                                "Skarra",
+                                                                "latitude",
+                                                                47.5,
+                                                                "longitude",
+                                                                -38.25),
+                                                        "kilometres",
+                                                        40)),
                                         "spare",
                                         2,
                                         "full",
@@ -89,7 +103,22 @@ class ListFileApiTest extends ServerTest {
                                 "channel",
                                 before.path("rows").get(0).path("id").asString(),
                                 "pinned",
-                                true))
+                                true),
+                        edit(
+                                "add-bank",
+                                "bank",
+                                "Mine",
+                                "rule",
+                                Map.of("block", "Far"),
+                                "channels",
+                                List.of(before.path("rows").get(2).path("id").asString())),
+                        edit(
+                                "scan",
+                                "channels",
+                                List.of(before.path("rows").get(1).path("id").asString()),
+                                "scan",
+                                false),
+                        edit("scan-by", "skipListenOnly", false, "skipOffAir", true))
                 .ok();
         JsonNode whole = get("/api/lists/" + id).ok();
         String copy = taken(exported(id)).ok().path("id").asString();
@@ -114,10 +143,11 @@ class ListFileApiTest extends ServerTest {
                 "\"talk\":\"same\" | \"talk\":\"on\" | transmitHz",
                 "\"talkTone\":\"none\" | \"talkTone\":\"CTCSS 7\" | $.list.entries[0].channel.talkTone",
                 "\"talkTone\":\"none\" | \"talkTone\":\"reversed CTCSS 71.9\" | Talk tone must be one that is sent",
-                "\"format\":1 | \"format\":2 | $.list.format",
+                "\"format\":2 | \"format\":3 | $.list.format",
                 "r2-north-america | r9-moon | r9-moon",
                 "\"licence\":\"\" | \"licence\":\"captain\" | captain",
                 "reckonrod list | other list | $.kind",
+                "\"blocks\":[] | \"blocks\":[],\"scanning\":{\"banks\":[{\"name\":\"A\",\"channels\":[]},{\"name\":\"A\",\"channels\":[]}],\"skipListenOnly\":true,\"skipOffAir\":true} | names of their own, A is twice",
                 "\"blocks\":[] | \"blocks\":[{\"name\":\"A\",\"firstSlot\":5,\"lastSlot\":2}] | Slots must rise from 0 to at most 9999, was 5-2",
             })
     void whatIsWrongInAFileIsToldByItsPlace(String right, String wrong, String told) {

@@ -1,6 +1,5 @@
 package reckonrod.core.check;
 
-import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -9,26 +8,28 @@ import reckonrod.core.finding.Field;
 import reckonrod.core.finding.Finding;
 import reckonrod.core.finding.FindingKind;
 import reckonrod.core.finding.Severity;
-import reckonrod.core.list.Block;
 import reckonrod.core.list.ChannelList;
-import reckonrod.core.list.ListEntry;
+import reckonrod.core.list.ScanPlan;
 
-/** Looks for another service's channels in a block that is scanned for calls. */
+/** Looks for another service's channels that a scan for calls stops at. */
 final class ListenAmongTalkCheck implements ListRule {
     static final FindingKind AMONG_TALK = new FindingKind(
-            "service-among-talk-channels",
+            "service-scanned-among-talk",
             Severity.NOTE,
-            "{name} ({service}) stands in the block {block} with channels that talk.",
-            "A scan of the block stops at it, and what you answer goes out nowhere. A block of its own keeps it apart.");
+            "A scan stops at {name} ({service}), among channels that talk.",
+            "What you answer there goes out nowhere. Have scans pass it by.");
 
     @Override
     public Map<Integer, List<Finding>> check(ChannelList list, BandPlan plan) {
         Map<Integer, List<Finding>> findings = new HashMap<>();
-        for (Block block : list.blocks()) {
-            Map<Integer, ListEntry> inside = list.entries()
-                    .subMap(block.slots().first(), true, block.slots().last(), true);
-            if (talks(inside.values())) {
-                inside.forEach((slot, entry) -> plan.serviceAt(entry.channel().receive())
+        if (list.entries().values().stream()
+                .noneMatch(each -> each.channel().transmit().isPresent())) {
+            return findings;
+        }
+        ScanPlan scan = ScanPlan.of(list);
+        list.entries().forEach((slot, entry) -> {
+            if (scan.scans(entry)) {
+                plan.serviceAt(entry.channel().receive())
                         .ifPresent(service -> findings.put(
                                 slot,
                                 List.of(Finding.of(
@@ -36,14 +37,9 @@ final class ListenAmongTalkCheck implements ListRule {
                                         Field.SLOT,
                                         Map.of(
                                                 "name", entry.channel().label(),
-                                                "service", service.name(),
-                                                "block", block.name()))))));
+                                                "service", service.name())))));
             }
-        }
+        });
         return findings;
-    }
-
-    private static boolean talks(Collection<ListEntry> entries) {
-        return entries.stream().anyMatch(entry -> entry.channel().transmit().isPresent());
     }
 }

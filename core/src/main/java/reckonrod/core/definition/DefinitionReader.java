@@ -17,6 +17,7 @@ import reckonrod.core.radio.Limits;
 import reckonrod.core.radio.NameRule;
 import reckonrod.core.radio.PowerLevel;
 import reckonrod.core.radio.RadioModel;
+import reckonrod.core.radio.ScanLimits;
 import reckonrod.core.radio.ShiftLimit;
 import reckonrod.core.radio.ShiftMenu;
 import reckonrod.core.radio.ToneLimits;
@@ -25,6 +26,8 @@ import reckonrod.core.tone.ToneTable;
 
 /** Builds a definition from its data file. */
 final class DefinitionReader {
+    private static final ScanLimits USUAL_SCAN = new ScanLimits(0, 0, 0, true, false);
+
     private DefinitionReader() {}
 
     static RadioDefinition read(Section top) {
@@ -67,7 +70,22 @@ final class DefinitionReader {
                 shift(section.section("shift")),
                 section.value("listen_only", DefinitionReader::yes, true),
                 section.sections("power", DefinitionReader::power),
-                section.optionalText("banks").isPresent() ? section.number("banks", 1, 64) : 0);
+                section.optionalSection("scan").map(DefinitionReader::scan).orElse(USUAL_SCAN));
+    }
+
+    private static ScanLimits scan(Section section) {
+        int banks = number(section, "banks", ScanLimits.MOST_BANKS, 0);
+        return new ScanLimits(
+                banks,
+                number(section, "channels_a_bank", 9999, 9999),
+                number(section, "banks_a_channel", ScanLimits.MOST_BANKS, Math.max(1, banks)),
+                section.optionalText("skips").isEmpty() || section.value("skips", DefinitionReader::yes, true),
+                section.optionalText("priority").isPresent()
+                        && section.value("priority", DefinitionReader::yes, false));
+    }
+
+    private static int number(Section section, String key, int most, int instead) {
+        return section.optionalText(key).isPresent() ? section.number(key, 1, most) : instead;
     }
 
     private static BandLimit band(Section section) {

@@ -12,13 +12,14 @@ import reckonrod.core.directory.DirectoryEntry;
 import reckonrod.core.geography.Position;
 import reckonrod.core.list.ChannelList;
 import reckonrod.core.list.ListEntry;
+import reckonrod.core.list.Origin;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /**
  * The channels of a list whose place is known, for maps: as GeoJSON (RFC 7946) or as waypoints (GPX 1.1). The place is that of the
- * directory entry that a channel was taken from; channels without one are left out.
+ * directory entry that a channel was taken from, or where it stood when it was taken; channels without one are left out.
  */
 public final class PlacedChannels {
     private static final String GPX = "http://www.topografix.com/GPX/1/1";
@@ -32,6 +33,7 @@ public final class PlacedChannels {
         return list.entries().entrySet().stream()
                 .flatMap(each -> Optional.ofNullable(entries.get(each.getValue().directoryId()))
                         .flatMap(entry -> entry.site().position())
+                        .or(() -> each.getValue().origin().flatMap(Origin::position))
                         .map(position -> new Placed(each.getKey(), each.getValue(), position))
                         .stream())
                 .toList();

@@ -107,7 +107,7 @@ final class Candidate {
                         channel.listenTone(),
                         channel.emission(),
                         channel.power(),
-                        channel.transmit().isPresent(),
+                        true,
                         java.util.Set.of())));
     }
 }

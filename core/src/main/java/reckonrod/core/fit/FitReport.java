@@ -19,17 +19,23 @@ import reckonrod.core.radio.RadioSlot;
  * @param placements one for each entry, by rising slot
  * @param settings what has to be set once for the whole radio
  * @param findings what only the fitted list shows, by slot
+ * @param banks what becomes of each bank of the list
+ * @param wide what the list as a whole loses in this radio
  */
 public record FitReport(
         RadioModel radio,
         List<Placement> placements,
         List<Setting> settings,
-        NavigableMap<Integer, List<Finding>> findings) {
+        NavigableMap<Integer, List<Finding>> findings,
+        List<BankFit> banks,
+        List<Finding> wide) {
     private static final int MOST_TOLD = 5;
 
     public FitReport {
         findings = Collections.unmodifiableNavigableMap(new TreeMap<>(findings));
         placements = List.copyOf(placements);
+        banks = List.copyOf(banks);
+        wide = List.copyOf(wide);
     }
 
     /** How many entries got each mark. */

@@ -68,7 +68,14 @@ public final class Fitter {
             }
         }
         placements = new NamesApart(radio.limits().name()).apart(placements);
-        return new FitReport(radio, placements, wide.settings(), FitChecks.of(radio, placements));
+        ScanFit.Result scanned = ScanFit.of(radio, list, placements);
+        return new FitReport(
+                radio,
+                scanned.placements(),
+                wide.settings(),
+                FitChecks.of(radio, scanned.placements()),
+                scanned.banks(),
+                scanned.findings());
     }
 
     /** What cannot go in anyway has no say in what is set once for all. */

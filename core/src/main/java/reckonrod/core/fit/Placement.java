@@ -1,5 +1,6 @@
 package reckonrod.core.fit;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -25,5 +26,20 @@ public record Placement(
         Optional<RadioSlot> content) {
     public Placement {
         reasons = List.copyOf(reasons);
+    }
+
+    /** The same with this in its slot. */
+    Placement holding(RadioSlot next) {
+        return next.equals(content.orElse(null))
+                ? this
+                : new Placement(slot, place, entry, mark, reasons, Optional.of(next));
+    }
+
+    /** The same with one reason more why it is not exact. */
+    Placement adapted(FitReason reason) {
+        List<FitReason> next = new ArrayList<>(reasons);
+        next.add(reason);
+        return new Placement(
+                slot, place, entry, mark.compareTo(reason.mark()) > 0 ? mark : reason.mark(), next, content);
     }
 }

@@ -72,6 +72,12 @@ final class LayoutCheck {
         if (limits.banks() > 0) {
             needed.add(Part.BANKS);
         }
+        if (limits.scan().skips()) {
+            needed.add(Part.SCAN);
+        } else if (held.contains(Part.SCAN)) {
+            throw new IllegalArgumentException(
+                    "fields hold scan, and the limits say that no slot can be left out of it");
+        }
         needTone(
                 needed,
                 held,

@@ -24,6 +24,7 @@ import reckonrod.core.frequency.FrequencyRange;
  * @param emissions its kind is one of these
  * @param flags it has one of these
  * @param words one of these is in its name, in whatever case
+ * @param area it was taken from a repeater that stands there; one whose place is not known stands nowhere
  */
 public record Belongs(
         List<Span> spans,
@@ -31,7 +32,8 @@ public record Belongs(
         Optional<Boolean> talkTone,
         Set<Emission> emissions,
         Set<DirectoryFlag> flags,
-        List<String> words) {
+        List<String> words,
+        Optional<Area> area) {
     /**
      * A stretch of frequencies.
      *
@@ -99,9 +101,10 @@ public record Belongs(
                 && talkTone.isEmpty()
                 && emissions.isEmpty()
                 && flags.isEmpty()
-                && words.isEmpty()) {
+                && words.isEmpty()
+                && area.isEmpty()) {
             throw new IllegalArgumentException(
-                    "What belongs into a block must be said: a band, a use, tone or none, a kind, a flag, or words");
+                    "What belongs into a block must be said: a band, a use, tone or none, a kind, a flag, words, or an area");
         }
     }
 
@@ -110,7 +113,15 @@ public record Belongs(
     }
 
     /** Whether a channel belongs there. */
-    public boolean holds(Channel channel) {
+    public boolean holds(ListEntry entry) {
+        return holds(entry.channel()) && area.filter(each -> !isIn(each, entry)).isEmpty();
+    }
+
+    private static boolean isIn(Area area, ListEntry entry) {
+        return entry.origin().flatMap(Origin::position).filter(area::contains).isPresent();
+    }
+
+    private boolean holds(Channel channel) {
         String name = channel.name().toUpperCase(Locale.ROOT);
         return (spans.isEmpty() || spans.stream().anyMatch(each -> each.range().contains(channel.receive())))
                 && (uses.isEmpty() || uses.contains(Use.of(channel)))
@@ -131,6 +142,7 @@ public record Belongs(
         add(parts, emissions.stream().map(Emission::name).toList());
         add(parts, flags.stream().map(DirectoryFlag::words).toList());
         add(parts, words.stream().map(each -> '"' + each + '"').toList());
+        area.ifPresent(each -> parts.add(each.said()));
         return String.join(", ", parts);
     }
 

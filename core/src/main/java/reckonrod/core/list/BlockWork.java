@@ -35,10 +35,18 @@ final class BlockWork {
                 name,
                 block -> nameFault(next, Optional.of(block))
                         .<ListChange>map(ListChange.Refused::new)
-                        .orElseGet(() -> changed(
-                                overflowing(replaced(block, List.of(block.called(next.strip()))), name, next.strip()),
-                                "Call block " + name + " " + next.strip(),
-                                block.slots().first())));
+                        .orElseGet(() -> renamed(block, next.strip())));
+    }
+
+    private ListChange renamed(Block block, String next) {
+        List<Block> blocks = overflowing(replaced(block, List.of(block.called(next))), block.name(), next);
+        List<Bank> banks = list.scanning().banks().stream()
+                .map(bank -> bank.ruled(bank.rule().map(rule -> rule.renamed(block.name(), next))))
+                .toList();
+        return new ListChange.Changed(
+                list.arranged(blocks, list.entries()).scannedBy(list.scanning().with(banks)),
+                "Call block " + block.name() + " " + next,
+                block.slots().first());
     }
 
     ListChange resize(String name, SlotRange slots) {

@@ -4,10 +4,12 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.NavigableMap;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.function.Function;
@@ -24,6 +26,7 @@ import reckonrod.core.finding.Field;
  * @param naming how channels from a directory are named
  * @param blocks the spans it is arranged in, rising, none overlapping another
  * @param entries the channels by slot
+ * @param scanning its banks, and what a scan passes by; what is in no slot is in no bank
  */
 public record ChannelList(
         String name,
@@ -32,7 +35,8 @@ public record ChannelList(
         SlotRange slots,
         NameRecipe naming,
         List<Block> blocks,
-        NavigableMap<Integer, ListEntry> entries) {
+        NavigableMap<Integer, ListEntry> entries,
+        Scanning scanning) {
     public ChannelList {
         blocks = List.copyOf(blocks);
         entries = Collections.unmodifiableNavigableMap(new TreeMap<>(entries));
@@ -41,12 +45,29 @@ public record ChannelList(
                 throw new IllegalArgumentException("Slot must be one of " + slots + ", was " + slot);
             }
         }
+        if (!scanning.equals(Scanning.USUAL)) {
+            Set<UUID> known = new HashSet<>();
+            entries.values().forEach(each -> known.add(each.id()));
+            scanning = scanning.only(known::contains);
+        }
         for (int i = 1; i < blocks.size(); i++) {
             if (blocks.get(i - 1).slots().last() >= blocks.get(i).slots().first()) {
                 throw new IllegalArgumentException("Blocks must rise and not overlap: "
                         + blocks.get(i).name() + " follows " + blocks.get(i - 1).name());
             }
         }
+    }
+
+    /** A list without banks, scanned as usual. */
+    public ChannelList(
+            String name,
+            String bandPlanId,
+            String licence,
+            SlotRange slots,
+            NameRecipe naming,
+            List<Block> blocks,
+            NavigableMap<Integer, ListEntry> entries) {
+        this(name, bandPlanId, licence, slots, naming, blocks, entries, Scanning.USUAL);
     }
 
     /** The slot an entry is in. */
@@ -145,7 +166,7 @@ public record ChannelList(
         List<Block> nextBlocks =
                 blocks.stream().filter(block -> !block.equals(found.get())).toList();
         return new ListChange.Changed(
-                new ChannelList(name, bandPlanId, licence, slots, naming, nextBlocks, next),
+                new ChannelList(name, bandPlanId, licence, slots, naming, nextBlocks, next, scanning),
                 "Take block " + blockName + " out",
                 run.first());
     }
@@ -153,12 +174,12 @@ public record ChannelList(
     /** The list under another name, with so many slots more behind its last. */
     public ChannelList copyNamed(String nextName, int moreSlots) {
         SlotRange next = new SlotRange(slots.first(), slots.last() + moreSlots);
-        return new ChannelList(nextName, bandPlanId, licence, next, naming, blocks, entries);
+        return new ChannelList(nextName, bandPlanId, licence, next, naming, blocks, entries, scanning);
     }
 
     /** The list with another recipe for names. */
     public ChannelList namedBy(NameRecipe next) {
-        return new ChannelList(name, bandPlanId, licence, slots, next, blocks, entries);
+        return new ChannelList(name, bandPlanId, licence, slots, next, blocks, entries, scanning);
     }
 
     private boolean isFree(SlotRange run) {
@@ -174,7 +195,7 @@ public record ChannelList(
         List<Block> nextBlocks = new ArrayList<>(blocks);
         nextBlocks.add(block);
         nextBlocks.sort(Comparator.comparingInt(each -> each.slots().first()));
-        return new ChannelList(name, bandPlanId, licence, slots, naming, nextBlocks, next);
+        return new ChannelList(name, bandPlanId, licence, slots, naming, nextBlocks, next, scanning);
     }
 
     /** Lays a finding of an entry aside. */
@@ -203,7 +224,7 @@ public record ChannelList(
 
     /** The list by another plan and licence, with these entries instead. */
     public ChannelList byPlan(String planId, String nextLicence, NavigableMap<Integer, ListEntry> next) {
-        return new ChannelList(name, planId, nextLicence, slots, naming, blocks, next);
+        return new ChannelList(name, planId, nextLicence, slots, naming, blocks, next, scanning);
     }
 
     /** Replaces the channel of an entry; its slot stays. */
@@ -289,7 +310,12 @@ public record ChannelList(
 
     /** The list with these blocks and entries instead. */
     ChannelList arranged(List<Block> nextBlocks, NavigableMap<Integer, ListEntry> next) {
-        return new ChannelList(name, bandPlanId, licence, slots, naming, nextBlocks, next);
+        return new ChannelList(name, bandPlanId, licence, slots, naming, nextBlocks, next, scanning);
+    }
+
+    /** The list walked through otherwise. */
+    ChannelList scannedBy(Scanning next) {
+        return new ChannelList(name, bandPlanId, licence, slots, naming, blocks, entries, next);
     }
 
     /** The list with these entries instead. */

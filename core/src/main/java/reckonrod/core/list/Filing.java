@@ -147,7 +147,7 @@ final class Filing {
     Optional<Block> own(ListEntry entry) {
         return blocks.stream()
                 .filter(block -> block.filling()
-                        .filter(filling -> filling.belongs().holds(entry.channel()))
+                        .filter(filling -> filling.belongs().holds(entry))
                         .isPresent())
                 .findFirst();
     }

@@ -18,8 +18,9 @@ final class Keeping {
      */
     static ListChange after(ChannelList before, ListChange.Changed change) {
         StringBuilder said = new StringBuilder(change.summary());
-        ChannelList kept = whereTheyBelong(change.list(), said);
-        boolean filed = !kept.equals(change.list());
+        ChannelList settled = banksOfGoneBlocks(before, change.list(), said);
+        ChannelList kept = whereTheyBelong(settled, said);
+        boolean filed = !kept.equals(settled);
         Optional<Block> ruling = Optional.empty();
         for (Block block : kept.blocks()) {
             Optional<ChannelList> next = block.order().flatMap(inOrder(kept, block));
@@ -44,6 +45,30 @@ final class Keeping {
                             + ", so everything would stand as it stood. Pin the channel, or let the block be as it is placed (b).");
         }
         return new ListChange.Changed(kept, said.toString(), followed(change, kept));
+    }
+
+    /** A bank that held what a block had keeps that when the block goes. */
+    private static ChannelList banksOfGoneBlocks(ChannelList before, ChannelList list, StringBuilder said) {
+        List<Bank> banks = new ArrayList<>();
+        for (Bank bank : list.scanning().banks()) {
+            Optional<String> gone = bank.rule()
+                    .flatMap(BankRule::block)
+                    .filter(name ->
+                            list.blocks().stream().noneMatch(each -> each.name().equals(name)));
+            if (gone.isPresent()) {
+                banks.add(
+                        bank.ruled(Optional.empty()).holding(ScanPlan.of(before).members(bank.name())));
+                said.append("; bank ")
+                        .append(bank.name())
+                        .append(" keeps what it had of block ")
+                        .append(gone.get());
+            } else {
+                banks.add(bank);
+            }
+        }
+        return banks.equals(list.scanning().banks())
+                ? list
+                : list.scannedBy(list.scanning().with(banks));
     }
 
     /** What stands in a block that is filled by itself and belongs into another one goes there, if that has room. */
@@ -72,7 +97,7 @@ final class Keeping {
         return !entry.pinned()
                 && list.blockAt(slot)
                         .flatMap(Block::filling)
-                        .filter(it -> !it.belongs().holds(entry.channel()))
+                        .filter(it -> !it.belongs().holds(entry))
                         .isPresent();
     }
 

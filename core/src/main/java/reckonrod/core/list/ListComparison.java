@@ -176,11 +176,11 @@ public record ListComparison(List<Row> rows) {
                 int slot = Math.max(here.slots().first(), Math.min(here.slots().last(), there.slot()));
                 edits.add(new ListEdit.Put(
                         slot,
-                        List.of(ListEntry.taken(
+                        List.of(ListEntry.of(
                                 ids.get(),
                                 other,
                                 line.apply(other),
-                                there.entry().directoryId()))));
+                                there.entry().origin()))));
             }
         }
         return new ListEdit.Together(

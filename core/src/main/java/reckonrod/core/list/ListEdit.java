@@ -14,7 +14,39 @@ import reckonrod.core.finding.Field;
  * A change of a list, as a value: the one way in which lists change. What it did is told in its {@link ListChange.Changed}
  * and stands in the history under those words.
  */
-public sealed interface ListEdit {
+public sealed interface ListEdit
+        permits ListEdit.Put,
+                ListEdit.PutHere,
+                ListEdit.PutBlock,
+                ListEdit.Rewrite,
+                ListEdit.Delete,
+                ListEdit.Move,
+                ListEdit.Pin,
+                ListEdit.ShortName,
+                ListEdit.LayAside,
+                ListEdit.LookAgain,
+                ListEdit.TakeBlockOut,
+                ListEdit.AddBlock,
+                ListEdit.RenameBlock,
+                ListEdit.ResizeBlock,
+                ListEdit.MoveBlock,
+                ListEdit.SplitBlock,
+                ListEdit.JoinBlocks,
+                ListEdit.RemoveBlock,
+                ListEdit.KeepOrder,
+                ListEdit.Fill,
+                ListEdit.Order,
+                ListEdit.CloseGaps,
+                ListEdit.MoveMany,
+                ListEdit.DeleteMany,
+                ListEdit.PinMany,
+                ListEdit.RewriteMany,
+                ListEdit.Together,
+                ListEdit.Rename,
+                ListEdit.TakeIn,
+                ListEdit.GoBy,
+                ListEdit.GoBack,
+                BankEdit {
     /** The list after the edit, or why there is none. */
     ListChange applyTo(ChannelList list);
 

@@ -19,8 +19,9 @@ import reckonrod.core.finding.Field;
  * @param line the line it is now, as typed
  * @param published the line it came in as; what differs from it was typed over later
  * @param pinned whether it keeps its slot
+ * @param scan whether a scan stops at it, as the person said; absent where the rule of the list decides
  * @param dismissals the findings laid aside for the channel as it is now
- * @param directoryId the directory entry it was taken from; empty if from none
+ * @param origin the directory entry it was taken from; absent if from none
  * @param shortNames short names that the person chose, by the characters of the displays that they are for, 1 to 31
  */
 public record ListEntry(
@@ -29,8 +30,9 @@ public record ListEntry(
         String line,
         String published,
         boolean pinned,
+        Optional<Boolean> scan,
         List<Dismissal> dismissals,
-        String directoryId,
+        Optional<Origin> origin,
         NavigableMap<Integer, String> shortNames) {
     public ListEntry {
         dismissals = List.copyOf(dismissals);
@@ -54,17 +56,38 @@ public record ListEntry(
     ListEntry withShortName(int length, Optional<String> name) {
         NavigableMap<Integer, String> next = new TreeMap<>(shortNames);
         name.ifPresentOrElse(each -> next.put(length, each), () -> next.remove(length));
-        return new ListEntry(id, channel, line, published, pinned, dismissals, directoryId, next);
+        return new ListEntry(id, channel, line, published, pinned, scan, dismissals, origin, next);
     }
 
     /** A channel as it comes in. */
     public static ListEntry of(UUID id, Channel channel, String line) {
-        return new ListEntry(id, channel, line, line, false, List.of(), "", Collections.emptyNavigableMap());
+        return of(id, channel, line, Optional.empty());
     }
 
     /** A channel as it is taken from a directory. */
-    public static ListEntry taken(UUID id, Channel channel, String line, String directoryId) {
-        return new ListEntry(id, channel, line, line, false, List.of(), directoryId, Collections.emptyNavigableMap());
+    public static ListEntry taken(UUID id, Channel channel, String line, Origin origin) {
+        return of(id, channel, line, Optional.of(origin));
+    }
+
+    /** A channel as it comes in, from wherever. */
+    static ListEntry of(UUID id, Channel channel, String line, Optional<Origin> origin) {
+        return new ListEntry(
+                id, channel, line, line, false, Optional.empty(), List.of(), origin, Collections.emptyNavigableMap());
+    }
+
+    /** The key of the directory entry it was taken from; empty if from none. */
+    public String directoryId() {
+        return origin.map(Origin::directoryId).orElse("");
+    }
+
+    /** The entry with all that is known of where it was taken from. */
+    public ListEntry withOrigin(Origin next) {
+        return new ListEntry(id, channel, line, published, pinned, scan, dismissals, Optional.of(next), shortNames);
+    }
+
+    /** The entry that a scan stops at, or passes by; or that the rule of the list decides on. */
+    ListEntry withScan(Optional<Boolean> next) {
+        return new ListEntry(id, channel, line, published, pinned, next, dismissals, origin, shortNames);
     }
 
     /**
@@ -78,8 +101,9 @@ public record ListEntry(
                 nextLine,
                 published,
                 pinned,
+                scan,
                 stillLaidAside(next),
-                directoryId,
+                origin,
                 next.name().equalsIgnoreCase(channel.name()) ? shortNames : Collections.emptyNavigableMap());
     }
 
@@ -95,14 +119,14 @@ public record ListEntry(
 
     /** The entry pinned to its slot, or let go. */
     public ListEntry withPinned(boolean next) {
-        return new ListEntry(id, channel, line, published, next, dismissals, directoryId, shortNames);
+        return new ListEntry(id, channel, line, published, next, scan, dismissals, origin, shortNames);
     }
 
     ListEntry withDismissal(Dismissal dismissal) {
         List<Dismissal> next = new ArrayList<>(dismissals);
         next.removeIf(dismissal::sameSubject);
         next.add(dismissal);
-        return new ListEntry(id, channel, line, published, pinned, next, directoryId, shortNames);
+        return new ListEntry(id, channel, line, published, pinned, scan, next, origin, shortNames);
     }
 
     ListEntry withoutDismissal(Predicate<Dismissal> which) {
@@ -112,8 +136,9 @@ public record ListEntry(
                 line,
                 published,
                 pinned,
+                scan,
                 dismissals.stream().filter(which.negate()).toList(),
-                directoryId,
+                origin,
                 shortNames);
     }
 }

@@ -48,7 +48,9 @@ public record ListTemplate(String id, String words, List<Part> blocks) {
             return spans.isEmpty() && (calling || !bands.isEmpty())
                     ? Optional.empty()
                     : Optional.of(new Filling(
-                            new Belongs(spans, uses, Optional.empty(), Set.of(), flags, List.of()), spare, full));
+                            new Belongs(spans, uses, Optional.empty(), Set.of(), flags, List.of(), Optional.empty()),
+                            spare,
+                            full));
         }
     }
 
@@ -109,7 +111,7 @@ public record ListTemplate(String id, String words, List<Part> blocks) {
         return new Part(
                 section.text("name"),
                 section.number("slots", 1, 999),
-                section.optionalText("order").map(word -> constant(Ordering.values(), word)),
+                section.optionalText("order").map(word -> constant(Ordering.By.values(), word)),
                 section.optionalSection("belongs").map(belongs -> asked(section, belongs)));
     }
 

@@ -40,8 +40,7 @@ final class ManyAtOnce {
     ListChange order(Ordering ordering) {
         return work(() -> {
             NavigableMap<Integer, ListEntry> moving = moving();
-            List<ListEntry> sorted =
-                    moving.values().stream().sorted(ordering.comparator()).toList();
+            List<ListEntry> sorted = ordering.sorted(List.copyOf(moving.values()));
             return placed(
                     new ArrayList<>(moving.keySet()),
                     sorted,
@@ -101,6 +100,18 @@ final class ManyAtOnce {
             chosen.forEach((slot, entry) -> next.put(slot, entry.withPinned(pinned)));
             return new ListChange.Changed(
                     list.with(next), (pinned ? "Pin " : "Unpin ") + words(chosen.size()), chosen.firstKey());
+        });
+    }
+
+    /** A scan stops at them or passes them by; or the rule of the list decides. */
+    ListChange scan(Optional<Boolean> scan) {
+        return work(() -> {
+            NavigableMap<Integer, ListEntry> next = new TreeMap<>(list.entries());
+            chosen.forEach((slot, entry) -> next.put(slot, entry.withScan(scan)));
+            String what = scan.map(stops -> stops ? "Scan " : "Skip ").orElse("Scan by rule ") + words(chosen.size());
+            return next.equals(list.entries())
+                    ? new ListChange.Refused("They are so already. Nothing was changed.")
+                    : new ListChange.Changed(list.with(next), what, chosen.firstKey());
         });
     }
 

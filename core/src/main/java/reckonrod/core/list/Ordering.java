@@ -1,62 +1,115 @@
 package reckonrod.core.list;
 
 import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import reckonrod.core.geography.Position;
 
 /** An order that channels can be put in. Where two are alike in it, they stay as they stood. */
-public enum Ordering {
-    /** By the frequency that is listened on, rising. */
-    FREQUENCY("frequency", Comparator.comparing(entry -> entry.channel().receive())),
-    /** By name, figures in names by their size: {@code LEG 2} before {@code LEG 10}; channels without one behind. */
-    NAME("name", Comparator.comparing(Ordering::name)),
-    /** Simplex first, then with a talk frequency of their own, then listen-only; by frequency within each. */
-    USE(
-            "use",
-            Comparator.<ListEntry>comparingInt(Ordering::use)
-                    .thenComparing(entry -> entry.channel().receive())),
-    /** By talk tone: without one first, then by its words; by frequency within each. */
-    TALK_TONE(
-            "talk tone",
-            Comparator.<ListEntry, String>comparing(
-                            entry -> entry.channel().talkTone().text().orElse(""))
-                    .thenComparing(entry -> entry.channel().receive()));
-
-    private static final Pattern FIGURES = Pattern.compile("\\d+");
-
-    private final String words;
-
-    @SuppressWarnings("ImmutableEnumChecker") // Comparators without state.
-    private final Comparator<ListEntry> comparator;
-
-    Ordering(String words, Comparator<ListEntry> comparator) {
-        this.words = words;
-        this.comparator = comparator;
-    }
-
+public sealed interface Ordering {
     /** The order in words, as after "by". */
-    public String words() {
-        return words;
-    }
+    String words();
 
-    Comparator<ListEntry> comparator() {
-        return comparator;
-    }
+    /** The channels in this order. */
+    List<ListEntry> sorted(List<ListEntry> channels);
 
-    private static String name(ListEntry entry) {
-        String name = entry.channel().name().toUpperCase(Locale.ROOT);
-        if (name.isEmpty()) {
-            return "\uffff";
+    /** An order that the channels themselves give. */
+    enum By implements Ordering {
+        /** By the frequency that is listened on, rising. */
+        FREQUENCY("frequency", Comparator.comparing(entry -> entry.channel().receive())),
+        /** By name, figures in names by their size: {@code LEG 2} before {@code LEG 10}; channels without one behind. */
+        NAME("name", Comparator.comparing(entry -> text(entry.channel().name()))),
+        /** By the call sign of the repeater they were taken from; those of none behind. */
+        CALL_SIGN(
+                "call sign",
+                Comparator.comparing(
+                        entry -> text(entry.origin().map(Origin::callSign).orElse("")))),
+        /** Simplex first, then with a talk frequency of their own, then listen-only; by frequency within each. */
+        USE(
+                "use",
+                Comparator.<ListEntry>comparingInt(By::use)
+                        .thenComparing(entry -> entry.channel().receive())),
+        /** By talk tone: without one first, then by its words; by frequency within each. */
+        TALK_TONE(
+                "talk tone",
+                Comparator.<ListEntry, String>comparing(
+                                entry -> entry.channel().talkTone().text().orElse(""))
+                        .thenComparing(entry -> entry.channel().receive()));
+
+        private static final Pattern FIGURES = Pattern.compile("\\d+");
+
+        private final String words;
+
+        @SuppressWarnings("ImmutableEnumChecker") // Comparators without state.
+        private final Comparator<ListEntry> comparator;
+
+        By(String words, Comparator<ListEntry> comparator) {
+            this.words = words;
+            this.comparator = comparator;
         }
-        Matcher figures = FIGURES.matcher(name);
-        return figures.replaceAll(found ->
-                "0".repeat(Math.max(0, 12 - found.group().length())) + found.group());
+
+        @Override
+        public String words() {
+            return words;
+        }
+
+        @Override
+        public List<ListEntry> sorted(List<ListEntry> channels) {
+            return channels.stream().sorted(comparator).toList();
+        }
+
+        private static String text(String words) {
+            if (words.isEmpty()) {
+                return "\uffff";
+            }
+            Matcher figures = FIGURES.matcher(words.toUpperCase(Locale.ROOT));
+            return figures.replaceAll(found ->
+                    "0".repeat(Math.max(0, 12 - found.group().length())) + found.group());
+        }
+
+        private static int use(ListEntry entry) {
+            return entry.channel().transmit().isEmpty()
+                    ? 2
+                    : entry.channel().transmit().get().equals(entry.channel().receive()) ? 0 : 1;
+        }
     }
 
-    private static int use(ListEntry entry) {
-        return entry.channel().transmit().isEmpty()
-                ? 2
-                : entry.channel().transmit().get().equals(entry.channel().receive()) ? 0 : 1;
+    /**
+     * By distance from a place, the nearest first; channels whose place is not known behind, as they stand.
+     *
+     * @param place what the place is called, not blank
+     * @param from where it is
+     */
+    record Distance(String place, Position from) implements Ordering {
+        public Distance {
+            if (place.isBlank()) {
+                throw new IllegalArgumentException("The place that distances are taken from must have a name");
+            }
+        }
+
+        @Override
+        public String words() {
+            return "distance from " + place;
+        }
+
+        @Override
+        public List<ListEntry> sorted(List<ListEntry> channels) {
+            Map<UUID, Double> metres = new HashMap<>();
+            channels.forEach(each -> metres.put(each.id(), metres(each)));
+            return channels.stream()
+                    .sorted(Comparator.comparingDouble(each -> metres.get(each.id())))
+                    .toList();
+        }
+
+        private double metres(ListEntry entry) {
+            Optional<Position> position = entry.origin().flatMap(Origin::position);
+            return position.map(each -> from.to(each).metres()).orElse(Double.MAX_VALUE);
+        }
     }
 }

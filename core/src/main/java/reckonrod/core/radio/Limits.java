@@ -16,7 +16,7 @@ import reckonrod.core.list.SlotRange;
  * @param shift the talk frequencies that it can keep
  * @param listenOnly whether a slot can be kept from talking where the radio talks
  * @param power its power levels, highest first
- * @param banks its banks, numbered from 1; 0 for none
+ * @param scan its banks, and what its scan can do
  */
 public record Limits(
         SlotRange slots,
@@ -27,11 +27,16 @@ public record Limits(
         ShiftLimit shift,
         boolean listenOnly,
         List<PowerLevel> power,
-        int banks) {
+        ScanLimits scan) {
     public Limits {
         receive = List.copyOf(receive);
         transmit = List.copyOf(transmit);
         power = List.copyOf(power);
+    }
+
+    /** How many banks it has, numbered from 1. */
+    public int banks() {
+        return scan.banks();
     }
 
     /** The stretch in which it can listen there. */

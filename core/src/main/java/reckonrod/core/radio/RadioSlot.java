@@ -40,4 +40,9 @@ public record RadioSlot(
     public RadioSlot withName(String next) {
         return new RadioSlot(next, receive, transmit, talkTone, listenTone, emission, power, scan, banks);
     }
+
+    /** The same, scanned or not and in these banks. */
+    public RadioSlot scanned(boolean stops, Set<Integer> inside) {
+        return new RadioSlot(name, receive, transmit, talkTone, listenTone, emission, power, stops, inside);
+    }
 }

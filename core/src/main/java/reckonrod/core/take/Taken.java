@@ -7,6 +7,7 @@ import reckonrod.core.channel.Channel;
 import reckonrod.core.directory.DirectoryEntry;
 import reckonrod.core.finding.Finding;
 import reckonrod.core.list.ListEntry;
+import reckonrod.core.list.Origin;
 
 /**
  * What an entry becomes in a list.
@@ -23,6 +24,6 @@ public record Taken(DirectoryEntry entry, String line, Optional<Channel> channel
 
     /** The channel in a list under that id, with its link to the entry; absent where an entry gives none. */
     public Optional<ListEntry> listEntry(UUID id) {
-        return channel.map(each -> ListEntry.taken(id, each, line, entry.id()));
+        return channel.map(each -> ListEntry.taken(id, each, line, Origin.of(entry)));
     }
 }

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.NavigableMap;
+import java.util.Optional;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -13,11 +14,10 @@ import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.bandplan.BandPlans;
 import reckonrod.core.finding.Field;
 import reckonrod.core.finding.Finding;
-import reckonrod.core.list.Block;
+import reckonrod.core.list.BankEdit;
 import reckonrod.core.list.ChannelList;
 import reckonrod.core.list.Dismissal;
 import reckonrod.core.list.ListEdit;
-import reckonrod.core.list.SlotRange;
 
 class ListChecksTest {
     private static final BandPlan R2 =
@@ -47,22 +47,17 @@ class ListChecksTest {
     }
 
     @Test
-    void aServiceAmongChannelsThatTalkIsPointedOutAndABlockOfItsOwnIsNot() {
+    void aServiceThatIsScannedAmongChannelsThatTalkIsPointedOut() {
         ChannelList list = Lists.of(R2, "A 147.510", "MARINE 156.800", "AIR 132.800", "WX 162.550");
-        ChannelList blocks = new ChannelList(
-                list.name(),
-                list.bandPlanId(),
-                "",
-                list.slots(),
-                list.naming(),
-                List.of(new Block("Mixed", new SlotRange(0, 1)), new Block("Listen", new SlotRange(2, 9))),
-                list.entries());
-        assertThat(Checks.list(blocks, R2).entrySet().stream()
+        ChannelList scanned = ((reckonrod.core.list.ListChange.Changed)
+                        new BankEdit.Scan(List.of(list.entries().get(1).id()), Optional.of(true)).applyTo(list))
+                .list();
+        assertThat(Checks.list(scanned, R2).entrySet().stream()
                         .flatMap(slot -> slot.getValue().open().stream()
                                 .map(finding ->
                                         slot.getKey() + " " + finding.kind().code()))
-                        .filter(each -> each.endsWith("service-among-talk-channels")))
-                .containsExactly("1 service-among-talk-channels");
+                        .filter(each -> each.endsWith("service-scanned-among-talk")))
+                .containsExactly("1 service-scanned-among-talk");
     }
 
     /** What was laid aside is apart, with its reason; other findings of the channel stay open. */

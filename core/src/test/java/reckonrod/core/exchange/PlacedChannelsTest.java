@@ -16,6 +16,7 @@ import reckonrod.core.list.ChannelList;
 import reckonrod.core.list.ListChange;
 import reckonrod.core.list.ListEdit;
 import reckonrod.core.list.ListEntry;
+import reckonrod.core.list.Origin;
 import reckonrod.core.list.SlotRange;
 import reckonrod.core.notation.Reckoner;
 import tools.jackson.databind.JsonNode;
@@ -35,7 +36,7 @@ class PlacedChannelsTest {
         for (String line : new String[] {"\"A <&> \"\"B\"\"\" 145.310- 71.9", "SECOND 147.135+", "NOWHERE 147.510"}) {
             String id = "test:" + slot;
             ListEntry entry = ListEntry.taken(
-                    new UUID(0, slot), Reckoner.reckon(line, plan).channel().orElseThrow(), line, id);
+                    new UUID(0, slot), Reckoner.reckon(line, plan).channel().orElseThrow(), line, Origin.named(id));
             list = ((ListChange.Changed) new ListEdit.Put(slot++, List.of(entry)).applyTo(list)).list();
         }
         return list;

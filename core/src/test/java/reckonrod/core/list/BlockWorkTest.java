@@ -162,12 +162,12 @@ class BlockWorkTest {
         ChannelList list =
                 ChannelList.empty("List", "plan", new SlotRange(0, 9)).with(entries);
         List<UUID> all = entries.values().stream().map(ListEntry::id).toList();
-        ListChange.Changed named = (ListChange.Changed) new ListEdit.Order(all, Ordering.NAME).applyTo(list);
+        ListChange.Changed named = (ListChange.Changed) new ListEdit.Order(all, Ordering.By.NAME).applyTo(list);
         assertThat(names(named.list())).containsExactly("LEG 1", "leg 2", "LEG 10", "ALFA", "");
         assertThat(named.list().entries()).containsOnlyKeys(0, 2, 4, 6, 8);
         assertThat(named.summary()).isEqualTo("Order 4 channels by name; ALFA stayed, being pinned");
         ListChange.Changed some = (ListChange.Changed)
-                new ListEdit.Order(List.of(all.get(0), all.get(2)), Ordering.FREQUENCY).applyTo(list);
+                new ListEdit.Order(List.of(all.get(0), all.get(2)), Ordering.By.FREQUENCY).applyTo(list);
         assertThat(names(some.list())).containsExactly("leg 2", "", "LEG 10", "ALFA", "LEG 1");
     }
 
@@ -175,7 +175,7 @@ class BlockWorkTest {
     @Test
     void aBlockIsKeptInItsOrder() {
         ChannelList list = list("cBa.d.", block("one", 0, 3));
-        ListChange.Changed kept = all(list, new ListEdit.KeepOrder("one", Optional.of(Ordering.NAME)));
+        ListChange.Changed kept = all(list, new ListEdit.KeepOrder("one", Optional.of(Ordering.By.NAME)));
         assertThat(drawn(kept.list())).isEqualTo("aBc.d. one 0–3");
         assertThat(kept.summary()).isEqualTo("Keep block one in order by name; 2 take their place in one");
         // What comes in finds its place, and the cursor goes along.
@@ -199,7 +199,7 @@ class BlockWorkTest {
         assertThat(all(kept.list(), new ListEdit.SplitBlock("one", 2, "two"))
                         .list()
                         .blocks())
-                .allMatch(each -> each.order().equals(Optional.of(Ordering.NAME)));
+                .allMatch(each -> each.order().equals(Optional.of(Ordering.By.NAME)));
     }
 
     private static ListChange.Changed all(ChannelList list, ListEdit edit) {

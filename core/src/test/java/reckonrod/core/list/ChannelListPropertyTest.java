@@ -82,7 +82,7 @@ class ChannelListPropertyTest {
             // One that belongs into another block is here only where that has no room for it.
             block.filling()
                     .ifPresent(filling -> free.stream()
-                            .filter(each -> !filling.belongs().holds(each.channel()))
+                            .filter(each -> !filling.belongs().holds(each))
                             .forEach(each -> new Filing(list)
                                     .own(each)
                                     .ifPresent(own -> assertThat(new Filing(list)
@@ -92,14 +92,15 @@ class ChannelListPropertyTest {
                                                             own))
                                             .as(step)
                                             .isFalse())));
-            block.order().ifPresent(order -> assertThat(free).as(step).isSortedAccordingTo(order.comparator()));
+            block.order()
+                    .ifPresent(order -> assertThat(order.sorted(free)).as(step).isEqualTo(free));
         }
     }
 
     private static ListEdit many(Random random, Set<UUID> expected) {
         List<UUID> some = expected.stream().filter(each -> random.nextBoolean()).toList();
         return switch (random.nextInt(3)) {
-            case 0 -> new ListEdit.Order(some, List.of(Ordering.values()).get(random.nextInt(4)));
+            case 0 -> new ListEdit.Order(some, List.of(Ordering.By.values()).get(random.nextInt(5)));
             case 1 -> new ListEdit.CloseGaps(some);
             default -> new ListEdit.MoveMany(some, random.nextInt(20));
         };
@@ -114,7 +115,7 @@ class ChannelListPropertyTest {
         return switch (random.nextInt(10)) {
             case 8, 9 -> new ListEdit.Fill(name, filling(random, list));
             case 7 ->
-                new ListEdit.KeepOrder(name, random.nextInt(4) == 0 ? Optional.empty() : Optional.of(Ordering.NAME));
+                new ListEdit.KeepOrder(name, random.nextInt(4) == 0 ? Optional.empty() : Optional.of(Ordering.By.NAME));
             case 0, 1 -> new ListEdit.AddBlock("b" + random.nextInt(50), slots);
             case 2 -> new ListEdit.ResizeBlock(name, slots);
             case 3 -> new ListEdit.SplitBlock(name, first, "b" + random.nextInt(50));
@@ -131,7 +132,7 @@ class ChannelListPropertyTest {
         return random.nextInt(5) == 0
                 ? Optional.empty()
                 : Optional.of(new Filling(
-                        new Belongs(List.of(), Set.of(), Optional.empty(), Set.of(), Set.of(), words),
+                        new Belongs(List.of(), Set.of(), Optional.empty(), Set.of(), Set.of(), words, Optional.empty()),
                         random.nextInt(2),
                         full.get(random.nextInt(full.size()))));
     }

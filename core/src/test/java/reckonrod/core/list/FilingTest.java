@@ -29,7 +29,7 @@ class FilingTest {
     private static final Belongs REPEATERS = uses(Belongs.Use.REPEATER);
 
     private static Belongs uses(Belongs.Use... uses) {
-        return new Belongs(List.of(), Set.of(uses), Optional.empty(), Set.of(), Set.of(), List.of());
+        return new Belongs(List.of(), Set.of(uses), Optional.empty(), Set.of(), Set.of(), List.of(), Optional.empty());
     }
 
     private static ListEntry entry(char name) {
@@ -188,9 +188,10 @@ class FilingTest {
                 Optional.of(true),
                 Set.of(Emission.FM),
                 Set.of(DirectoryFlag.LINKED, DirectoryFlag.OPEN),
-                List.of("ska", "pell"));
+                List.of("ska", "pell"),
+                Optional.empty());
         assertThat(all.said()).isEqualTo("2 m, repeaters, with a talk tone, FM, linked or open, \"ska\" or \"pell\"");
-        assertThat(all.holds(channel("SKARRA 145.310- 71.9 L", plan))).isTrue();
+        assertThat(all.holds(entry("SKARRA 145.310- 71.9 L", plan))).isTrue();
         for (String line : List.of(
                 "SKARRA 443.500+ 71.9 L",
                 "SKARRA 145.310 simplex 71.9 L",
@@ -198,13 +199,19 @@ class FilingTest {
                 "SKARRA 145.310- 71.9 nfm L",
                 "SKARRA 145.310- 71.9",
                 "HALDEN 145.310- 71.9 L")) {
-            assertThat(all.holds(channel(line, plan))).as(line).isFalse();
+            assertThat(all.holds(entry(line, plan))).as(line).isFalse();
         }
-        Belongs bare = new Belongs(List.of(), Set.of(), Optional.of(false), Set.of(), Set.of(), List.of());
-        assertThat(bare.holds(channel("SKARRA 145.310-", plan))).isTrue();
-        assertThat(bare.holds(channel("TOWER 132.810 am", plan))).isFalse();
-        assertThatThrownBy(() -> new Belongs(List.of(), Set.of(), Optional.empty(), Set.of(), Set.of(), List.of()))
+        Belongs bare =
+                new Belongs(List.of(), Set.of(), Optional.of(false), Set.of(), Set.of(), List.of(), Optional.empty());
+        assertThat(bare.holds(entry("SKARRA 145.310-", plan))).isTrue();
+        assertThat(bare.holds(entry("TOWER 132.810 am", plan))).isFalse();
+        assertThatThrownBy(() -> new Belongs(
+                        List.of(), Set.of(), Optional.empty(), Set.of(), Set.of(), List.of(), Optional.empty()))
                 .hasMessageContaining("must be said");
+    }
+
+    private static ListEntry entry(String line, BandPlan plan) {
+        return ListEntry.of(new UUID(0, 0), channel(line, plan), line);
     }
 
     private static Channel channel(String line, BandPlan plan) {

@@ -34,7 +34,7 @@ class ListComparisonTest {
         NavigableMap<Integer, ListEntry> entries = new TreeMap<>();
         list.entries()
                 .forEach((slot, entry) -> entries.put(
-                        slot, ListEntry.taken(new UUID(7, slot), entry.channel(), entry.line(), entry.directoryId())));
+                        slot, ListEntry.of(new UUID(7, slot), entry.channel(), entry.line(), entry.origin())));
         return list.with(entries);
     }
 

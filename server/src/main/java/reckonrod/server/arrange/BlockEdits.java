@@ -106,15 +106,18 @@ sealed interface BlockEdits extends EditRequest {
      * The order that the channels of a block are kept in.
      *
      * @param by the order; they stay as they are placed if left out
+     * @param from where distances are taken from
      */
     @JsonTypeName("keep-order")
     @Schema(name = "KeepOrderEdit")
     record KeepOrder(
             @NotBlank(message = BLANK) String block,
-            @Schema(nullable = true) By by) implements BlockEdits {
+            @Schema(nullable = true) By by,
+            @Valid @Schema(nullable = true) SpotView from)
+            implements BlockEdits {
         @Override
         public ListEdit read(EditReader with, ChannelList list) {
-            return new ListEdit.KeepOrder(block, Optional.ofNullable(by).map(By::ordering));
+            return new ListEdit.KeepOrder(block, Optional.ofNullable(by).map(each -> each.ordering(from, with)));
         }
     }
 

@@ -20,6 +20,7 @@ import reckonrod.core.list.ChannelMove;
 import reckonrod.core.list.ListChange;
 import reckonrod.core.list.ListEdit;
 import reckonrod.core.list.ListEntry;
+import reckonrod.server.directory.Origins;
 import reckonrod.server.lists.ListStore;
 import reckonrod.server.problem.ProblemException;
 
@@ -32,8 +33,10 @@ class ChangesController {
     private final ListStore store;
     private final ListViews views;
     private final EditReader reader;
+    private final Origins origins;
 
-    ChangesController(ListStore store, ListViews views, EditReader reader) {
+    ChangesController(ListStore store, ListViews views, EditReader reader, Origins origins) {
+        this.origins = origins;
         this.store = store;
         this.views = views;
         this.reader = reader;
@@ -74,9 +77,10 @@ class ChangesController {
     @PostMapping("/preview")
     Preview preview(@PathVariable UUID id, @Valid @RequestBody ChangeRequest request) {
         ChannelList now = store.get(id).list();
-        ListChange.Changed done = ListEdit.applyAll(now, edits(request)).fold(Function.identity(), refused -> {
-            throw ProblemException.refused("change-refused", "That cannot be done", refused.reason());
-        });
+        ListChange.Changed done = ListEdit.applyAll(origins.completed(now), edits(request))
+                .fold(Function.identity(), refused -> {
+                    throw ProblemException.refused("change-refused", "That cannot be done", refused.reason());
+                });
         return new Preview(
                 done.summary(),
                 ChannelMove.between(now, done.list()).stream()
@@ -111,8 +115,8 @@ class ChangesController {
 
     @PostMapping
     ListChanged change(@PathVariable UUID id, @Valid @RequestBody ChangeRequest request) {
-        ListStore.ChangedList changed =
-                store.change(id, request.baseVersion(), list -> ListEdit.applyAll(list, edits(request)));
+        ListStore.ChangedList changed = store.change(
+                id, request.baseVersion(), list -> ListEdit.applyAll(origins.completed(list), edits(request)));
         return new ListChanged(views.changed(changed.list()), changed.slot(), changed.summary());
     }
 }

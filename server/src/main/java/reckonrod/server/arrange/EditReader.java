@@ -16,6 +16,7 @@ import reckonrod.core.channel.Channel;
 import reckonrod.core.channel.Emission;
 import reckonrod.core.channel.Power;
 import reckonrod.core.finding.Field;
+import reckonrod.core.list.BankRule;
 import reckonrod.core.list.ChannelList;
 import reckonrod.core.list.ListComparison;
 import reckonrod.core.list.ListEdit;
@@ -31,6 +32,7 @@ import reckonrod.core.rework.NamePart;
 import reckonrod.core.rework.Rework;
 import reckonrod.core.rework.Reworking;
 import reckonrod.server.directory.DirectoryStore;
+import reckonrod.server.places.PlaceFinder;
 import reckonrod.server.plans.PlanLookup;
 import reckonrod.server.problem.ProblemException;
 import reckonrod.server.reckon.FindingView;
@@ -44,8 +46,16 @@ class EditReader {
     private final Compared compared;
     private final DirectoryStore directory;
     private final Displays displays;
+    private final PlaceFinder places;
 
-    EditReader(PlanLookup plans, Takes takes, Compared compared, DirectoryStore directory, Displays displays) {
+    EditReader(
+            PlanLookup plans,
+            Takes takes,
+            Compared compared,
+            DirectoryStore directory,
+            Displays displays,
+            PlaceFinder places) {
+        this.places = places;
         this.displays = displays;
         this.directory = directory;
         this.compared = compared;
@@ -111,7 +121,29 @@ class EditReader {
     ListEdit fill(BlockEdits.FillBlock fill, ChannelList list) {
         try {
             return new ListEdit.Fill(
-                    fill.block(), Optional.ofNullable(fill.filling()).map(each -> each.read(list, plans.planOf(list))));
+                    fill.block(),
+                    Optional.ofNullable(fill.filling()).map(each -> each.read(list, plans.planOf(list), this::place)));
+        } catch (IllegalArgumentException wrong) {
+            throw ProblemException.refused("filling-wrong", "That cannot be asked", wrong.getMessage() + ".");
+        }
+    }
+
+    /** A place as it was said, else as it is found: under the name that it is found by, which shows what was meant. */
+    PlaceFinder.Place place(SpotView spot) {
+        return spot.position()
+                .map(each -> new PlaceFinder.Place(
+                        spot.place().strip(), "", each.latitudeDegrees(), each.longitudeDegrees()))
+                .orElseGet(() -> places.one(spot.place()));
+    }
+
+    /** What is in a bank by itself; nothing if that is not said. */
+    Optional<BankRule> bankRule(BankEdits.BankRuleView rule, ChannelList list) {
+        try {
+            return Optional.ofNullable(rule)
+                    .map(each -> new BankRule(
+                            Optional.ofNullable(each.belongs())
+                                    .map(it -> it.read(list, plans.planOf(list), this::place)),
+                            block(each.block())));
         } catch (IllegalArgumentException wrong) {
             throw ProblemException.refused("filling-wrong", "That cannot be asked", wrong.getMessage() + ".");
         }

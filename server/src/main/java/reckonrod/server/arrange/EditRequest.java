@@ -8,6 +8,8 @@ import java.util.Locale;
 import reckonrod.core.list.ChannelList;
 import reckonrod.core.list.ListEdit;
 import reckonrod.core.list.Ordering;
+import reckonrod.server.places.PlaceFinder;
+import reckonrod.server.problem.ProblemException;
 
 /** A change of a list on the wire. Channels come in as lines and are worked out here anew. */
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
@@ -44,6 +46,16 @@ import reckonrod.core.list.Ordering;
             @DiscriminatorMapping(value = "short-name", schema = ChannelEdits.ShortName.class),
             @DiscriminatorMapping(value = "take-over", schema = WholeEdits.TakeOver.class),
             @DiscriminatorMapping(value = "rename", schema = WholeEdits.Rename.class),
+            @DiscriminatorMapping(value = "add-bank", schema = BankEdits.AddBank.class),
+            @DiscriminatorMapping(value = "rename-bank", schema = BankEdits.RenameBank.class),
+            @DiscriminatorMapping(value = "remove-bank", schema = BankEdits.RemoveBank.class),
+            @DiscriminatorMapping(value = "move-bank", schema = BankEdits.MoveBank.class),
+            @DiscriminatorMapping(value = "rule-bank", schema = BankEdits.RuleBank.class),
+            @DiscriminatorMapping(value = "fill-bank", schema = BankEdits.FillBank.class),
+            @DiscriminatorMapping(value = "place-in-bank", schema = BankEdits.PlaceInBank.class),
+            @DiscriminatorMapping(value = "scan", schema = BankEdits.Scan.class),
+            @DiscriminatorMapping(value = "scan-by", schema = BankEdits.ScanBy.class),
+            @DiscriminatorMapping(value = "priority", schema = BankEdits.Priority.class),
         },
         oneOf = {
             ChannelEdits.Put.class,
@@ -76,8 +88,18 @@ import reckonrod.core.list.Ordering;
             ChannelEdits.ShortName.class,
             WholeEdits.TakeOver.class,
             WholeEdits.Rename.class,
+            BankEdits.AddBank.class,
+            BankEdits.RenameBank.class,
+            BankEdits.RemoveBank.class,
+            BankEdits.MoveBank.class,
+            BankEdits.RuleBank.class,
+            BankEdits.FillBank.class,
+            BankEdits.PlaceInBank.class,
+            BankEdits.Scan.class,
+            BankEdits.ScanBy.class,
+            BankEdits.Priority.class,
         })
-sealed interface EditRequest permits ChannelEdits, BlockEdits, ManyEdits, WholeEdits {
+sealed interface EditRequest permits ChannelEdits, BlockEdits, ManyEdits, BankEdits, WholeEdits {
     String NEEDED = "must be given";
     String BLANK = "must not be blank";
     String LONG_NAME = "must be at most 60 characters";
@@ -91,19 +113,29 @@ sealed interface EditRequest permits ChannelEdits, BlockEdits, ManyEdits, WholeE
             @NotNull(message = NEEDED) Integer first,
             @NotNull(message = NEEDED) Integer last) {}
 
-    /** What channels are sorted by. */
+    /** What channels are sorted by; distance needs the place that it is taken from. */
     enum By {
         frequency,
         name,
+        call_sign,
         use,
-        talk_tone;
+        talk_tone,
+        distance;
 
         static By of(Ordering ordering) {
-            return valueOf(ordering.name().toLowerCase(Locale.ROOT));
+            return ordering instanceof Ordering.By by ? valueOf(by.name().toLowerCase(Locale.ROOT)) : distance;
         }
 
-        Ordering ordering() {
-            return Ordering.valueOf(name().toUpperCase(Locale.ROOT));
+        Ordering ordering(SpotView from, EditReader with) {
+            if (this != distance) {
+                return Ordering.By.valueOf(name().toUpperCase(Locale.ROOT));
+            }
+            if (from == null) {
+                throw ProblemException.refused(
+                        "place-missing", "From where?", "from must be given to order by distance: a place.");
+            }
+            PlaceFinder.Place place = with.place(from);
+            return new Ordering.Distance(place.name(), place.position());
         }
     }
 }

@@ -39,6 +39,7 @@ public record ListView(
         List<String> bands,
         List<String> flags,
         List<BlockView> blocks,
+        BanksView banks,
         List<RowView> rows,
         List<Integer> freed,
         String mark,
@@ -65,6 +66,7 @@ public record ListView(
     /**
      * A span of slots with its name.
      *
+     * @param orderFrom where the distances of that order are taken from
      * @param filling what it is filled with by itself; nothing if by hand
      * @param belongs the same in words
      */
@@ -73,6 +75,7 @@ public record ListView(
             int firstSlot,
             int lastSlot,
             @Schema(nullable = true) EditRequest.By order,
+            @Schema(nullable = true) SpotView orderFrom,
             @Schema(nullable = true) FillingView filling,
             @Schema(nullable = true) String belongs) {}
 
@@ -83,6 +86,7 @@ public record ListView(
      * A channel in its slot.
      *
      * @param band the band that it listens in; empty where that is none of the plan
+     * @param scan whether a scan stops at it, if the person said so
      */
     public record RowView(
             int slot,
@@ -101,6 +105,7 @@ public record ListView(
             String power,
             List<String> flags,
             boolean pinned,
+            @Schema(nullable = true) Boolean scan,
             String directoryId,
             List<FindingView> findings,
             List<LaidAsideView> laidAside,
@@ -124,6 +129,7 @@ public record ListView(
                     channel.power().word(),
                     channel.flags().stream().map(DirectoryFlag::words).toList(),
                     entry.pinned(),
+                    entry.scan().orElse(null),
                     entry.directoryId(),
                     findings.open().stream()
                             .map(each -> FindingView.of(each, plan))

@@ -19,7 +19,9 @@ import reckonrod.core.fit.FitReport;
 import reckonrod.core.judge.FindingCounts;
 import reckonrod.core.judge.ListJudgement;
 import reckonrod.core.list.Belongs;
+import reckonrod.core.list.Block;
 import reckonrod.core.list.ChannelList;
+import reckonrod.core.list.Ordering;
 import reckonrod.server.arrange.ListView.RowView;
 import reckonrod.server.directory.DirectoryLinks;
 import reckonrod.server.lists.StoredList;
@@ -101,7 +103,7 @@ class ListViews {
                 plan.licence().name(),
                 list.slots().first(),
                 list.slots().last(),
-                FillingView.names(Belongs.spans(plan)),
+                BelongsView.names(Belongs.spans(plan)),
                 Arrays.stream(DirectoryFlag.values()).map(DirectoryFlag::words).toList(),
                 list.blocks().stream()
                         .map(block -> new ListView.BlockView(
@@ -109,11 +111,13 @@ class ListViews {
                                 block.slots().first(),
                                 block.slots().last(),
                                 block.order().map(EditRequest.By::of).orElse(null),
+                                orderFrom(block),
                                 block.filling().map(FillingView::of).orElse(null),
                                 block.filling()
                                         .map(filling -> filling.belongs().said())
                                         .orElse(null)))
                         .toList(),
+                BanksView.of(list, plan, reports),
                 List.copyOf(before.map(each -> ShownRows.changed(each.rows(), rows))
                         .orElse(rows)
                         .values()),
@@ -130,6 +134,12 @@ class ListViews {
                 stored.homeId().orElse(null),
                 stored.undo().orElse(null),
                 stored.redo().orElse(null));
+    }
+
+    private static SpotView orderFrom(Block block) {
+        return block.order().orElse(null) instanceof Ordering.Distance distance
+                ? SpotView.of(distance.place(), distance.from())
+                : null;
     }
 
     private static Map<Integer, List<MadeRows.Fitted>> fits(Map<RadioUnit, FitReport> reports) {

@@ -2,6 +2,7 @@ package reckonrod.server.arrange;
 
 import com.fasterxml.jackson.annotation.JsonTypeName;
 import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -20,11 +21,12 @@ sealed interface ManyEdits extends EditRequest {
             @NotNull(message = NEEDED) @Size(max = 10_000, message = "must be at most 10000 channels")
             List<@NotNull(message = NEEDED) UUID> channels,
 
-            @NotNull(message = NEEDED) By by)
+            @NotNull(message = NEEDED) By by,
+            @Valid @Schema(nullable = true) SpotView from)
             implements ManyEdits {
         @Override
         public ListEdit read(EditReader with, ChannelList list) {
-            return new ListEdit.Order(channels, by.ordering());
+            return new ListEdit.Order(channels, by.ordering(from, with));
         }
     }
 

@@ -1,7 +1,10 @@
 package reckonrod.server.bench;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.NavigableMap;
+import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.UUID;
 import reckonrod.core.bandplan.BandPlan;
@@ -9,10 +12,15 @@ import reckonrod.core.bandplan.BandPlans;
 import reckonrod.core.channel.Channel;
 import reckonrod.core.datafile.DataFile;
 import reckonrod.core.datafile.Section;
+import reckonrod.core.list.Bank;
+import reckonrod.core.list.BankRule;
+import reckonrod.core.list.Belongs;
 import reckonrod.core.list.Block;
 import reckonrod.core.list.ChannelList;
 import reckonrod.core.list.ListEntry;
 import reckonrod.core.list.NameRecipe;
+import reckonrod.core.list.Origin;
+import reckonrod.core.list.Scanning;
 import reckonrod.core.list.SlotRange;
 import reckonrod.core.notation.Reckoner;
 import reckonrod.core.notation.WorkedAnswer;
@@ -36,7 +44,26 @@ final class DemoList {
                 new SlotRange(0, 149),
                 NameRecipe.PLACE,
                 List.copyOf(section.sections("blocks", DemoList::block)),
-                entries);
+                entries,
+                new Scanning(
+                        section.optionalSections("banks", each -> bank(each, entries)), true, true, Optional.empty()));
+    }
+
+    /** Channels by words in their names, by how they are used, or by their slots. */
+    private static Bank bank(Section section, NavigableMap<Integer, ListEntry> entries) {
+        List<String> words = section.optionalValues("words", word -> word);
+        Set<Belongs.Use> uses =
+                Set.copyOf(section.optionalValues("uses", word -> Belongs.Use.valueOf(word.toUpperCase(Locale.ROOT))));
+        Optional<Belongs> belongs = words.isEmpty() && uses.isEmpty()
+                ? Optional.empty()
+                : Optional.of(
+                        new Belongs(List.of(), uses, Optional.empty(), Set.of(), Set.of(), words, Optional.empty()));
+        return new Bank(
+                section.text("name"),
+                belongs.map(each -> new BankRule(Optional.of(each), Optional.empty())),
+                section.optionalValues("slots", Integer::valueOf).stream()
+                        .map(slot -> entries.get(slot).id())
+                        .toList());
     }
 
     private static Block block(Section section) {
@@ -49,13 +76,10 @@ final class DemoList {
         WorkedAnswer answer = Reckoner.reckon(line, plan);
         Channel channel = answer.channel()
                 .orElseThrow(() -> new IllegalArgumentException("No channel: " + line + " " + answer.findings()));
-        return ListEntry.taken(
-                        UUID.randomUUID(),
-                        channel,
-                        line,
-                        section.optionalText("entry")
-                                .map(key -> "vellan:" + key)
-                                .orElse(""))
+        ListEntry bare = ListEntry.of(UUID.randomUUID(), channel, line);
+        return section.optionalText("entry")
+                .map(key -> bare.withOrigin(Origin.named("vellan:" + key)))
+                .orElse(bare)
                 .withPinned(section.optionalText("pinned").isPresent());
     }
 }

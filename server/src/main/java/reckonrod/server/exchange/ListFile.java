@@ -97,8 +97,9 @@ record ListFile(String kind, ListDocument list) {
                     LineWriter.write(channel, plan),
                     entry.published(),
                     entry.pinned(),
+                    entry.scan(),
                     entry.dismissals(),
-                    entry.directoryId(),
+                    entry.origin(),
                     entry.shortNames());
         });
         return list.byPlan(list.bandPlanId(), list.licence(), entries);

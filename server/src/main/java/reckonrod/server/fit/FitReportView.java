@@ -21,6 +21,7 @@ record FitReportView(
         int byHand,
         int leftOut,
         List<SettingView> settings,
+        List<FindingView> wide,
         List<PlacementView> placements) {
     /** What is set once for the whole radio, in words. */
     record SettingView(String name, String value) {}
@@ -58,6 +59,7 @@ record FitReportView(
                 report.settings().stream()
                         .map(each -> new SettingView(each.name(), each.value()))
                         .toList(),
+                report.wide().stream().map(each -> FindingView.of(each, plan)).toList(),
                 report.placements().stream()
                         .map(each ->
                                 PlacementView.of(each, report.findings().getOrDefault(each.slot(), List.of()), plan))

@@ -18,12 +18,14 @@ import reckonrod.core.channel.Talk;
 import reckonrod.core.finding.Field;
 import reckonrod.core.frequency.Frequency;
 import reckonrod.core.frequency.Shift;
+import reckonrod.core.geography.Position;
 import reckonrod.core.list.Block;
 import reckonrod.core.list.ChannelList;
 import reckonrod.core.list.Dismissal;
 import reckonrod.core.list.ListEntry;
 import reckonrod.core.list.NameRecipe;
-import reckonrod.core.list.Ordering;
+import reckonrod.core.list.Origin;
+import reckonrod.core.list.Scanning;
 import reckonrod.core.list.SlotRange;
 import reckonrod.core.tone.Tone;
 
@@ -37,16 +39,19 @@ public record ListDocument(
         int lastSlot,
         String naming,
         List<BlockDocument> blocks,
-        List<EntryDocument> entries) {
-    private static final int FORMAT = 1;
+        List<EntryDocument> entries,
+        ScanningDocument scanning) {
+    /** Format 1 knew no banks, no choice of what is scanned, and no place of a channel. */
+    private static final int FORMAT = 2;
 
     /** A block; {@code order} is missing where its channels stay as they are placed, {@code filling} where it is filled by hand. */
-    public record BlockDocument(String name, int firstSlot, int lastSlot, String order, FillingDocument filling) {
+    public record BlockDocument(
+            String name, int firstSlot, int lastSlot, String order, OrderDocument orderFrom, FillingDocument filling) {
         Block toBlock() {
             return new Block(
                     name,
                     new SlotRange(firstSlot, lastSlot),
-                    Optional.ofNullable(order).map(Ordering::valueOf),
+                    Optional.ofNullable(order).map(word -> OrderDocument.read(word, orderFrom)),
                     Optional.ofNullable(filling).map(FillingDocument::toFilling));
         }
     }
@@ -61,6 +66,10 @@ public record ListDocument(
             ChannelDocument channel,
             List<DismissalDocument> dismissals,
             String directoryId,
+            String callSign,
+            Double latitude,
+            Double longitude,
+            Boolean scan,
             Map<Integer, String> shortNames) {
         // What lists of the first days did not have yet is missing in their documents, and reads as nothing.
         ListEntry toEntry() {
@@ -70,11 +79,24 @@ public record ListDocument(
                     line,
                     published == null ? line : published,
                     pinned,
+                    Optional.ofNullable(scan),
                     orNone(dismissals).stream()
                             .map(each -> new Dismissal(each.code(), Field.valueOf(each.field()), each.reason()))
                             .toList(),
-                    directoryId == null ? "" : directoryId,
+                    origin(),
                     shortNames == null ? Collections.emptyNavigableMap() : new TreeMap<>(shortNames));
+        }
+
+        private Optional<Origin> origin() {
+            if (directoryId == null || directoryId.isEmpty()) {
+                return Optional.empty();
+            }
+            return Optional.of(new Origin(
+                    directoryId,
+                    callSign == null ? "" : callSign,
+                    latitude == null || longitude == null
+                            ? Optional.empty()
+                            : Optional.of(new Position(latitude, longitude))));
         }
     }
 
@@ -122,13 +144,16 @@ public record ListDocument(
                                 block.name(),
                                 block.slots().first(),
                                 block.slots().last(),
-                                block.order().map(Ordering::name).orElse(null),
+                                block.order().map(OrderDocument::word).orElse(null),
+                                block.order().map(OrderDocument::of).orElse(null),
                                 block.filling().map(FillingDocument::of).orElse(null)))
                         .toList(),
-                entries);
+                entries,
+                ScanningDocument.of(list.scanning()));
     }
 
     static EntryDocument entry(int slot, ListEntry entry) {
+        Optional<Position> position = entry.origin().flatMap(Origin::position);
         return new EntryDocument(
                 slot,
                 entry.id(),
@@ -141,6 +166,13 @@ public record ListDocument(
                                 dismissal.code(), dismissal.field().name(), dismissal.reason()))
                         .toList(),
                 entry.directoryId(),
+                entry.origin()
+                        .map(Origin::callSign)
+                        .filter(each -> !each.isEmpty())
+                        .orElse(null),
+                position.map(Position::latitudeDegrees).orElse(null),
+                position.map(Position::longitudeDegrees).orElse(null),
+                entry.scan().orElse(null),
                 entry.shortNames().isEmpty() ? null : entry.shortNames());
     }
 
@@ -183,7 +215,7 @@ public record ListDocument(
 
     /** The list with these channels instead of its own. */
     ChannelList toList(NavigableMap<Integer, ListEntry> slots) {
-        if (format != FORMAT) {
+        if (format < 1 || format > FORMAT) {
             throw new IllegalArgumentException("A list of format " + format + " was written by a newer Reckonrod");
         }
         return new ChannelList(
@@ -193,7 +225,8 @@ public record ListDocument(
                 new SlotRange(firstSlot, lastSlot),
                 naming == null ? NameRecipe.PLACE : NameRecipe.valueOf(naming),
                 blocks.stream().map(BlockDocument::toBlock).toList(),
-                slots);
+                slots,
+                scanning == null ? Scanning.USUAL : scanning.toScanning());
     }
 
     private static <T> List<T> orNone(List<T> list) {

@@ -37,7 +37,7 @@ class Placing {
         Optional<Integer> taken = put.fold(changed -> Optional.of(changed.slot()), refused -> Optional.empty());
         Optional<Block> filled = list.blocks().stream()
                 .filter(each ->
-                        each.filling().filter(it -> it.belongs().holds(channel)).isPresent())
+                        each.filling().filter(it -> it.belongs().holds(entry)).isPresent())
                 .findFirst()
                 .flatMap(own ->
                         put.fold(changed -> changed.list().blockAt(changed.slot()), refused -> Optional.of(own)));

@@ -17,6 +17,11 @@ import reckonrod.core.channel.DirectoryFlag;
 import reckonrod.core.channel.Emission;
 import reckonrod.core.finding.Field;
 import reckonrod.core.frequency.FrequencyRange;
+import reckonrod.core.geography.Position;
+import reckonrod.core.list.Area;
+import reckonrod.core.list.Bank;
+import reckonrod.core.list.BankEdit;
+import reckonrod.core.list.BankRule;
 import reckonrod.core.list.Belongs;
 import reckonrod.core.list.Block;
 import reckonrod.core.list.ChannelList;
@@ -27,6 +32,8 @@ import reckonrod.core.list.ListEdit;
 import reckonrod.core.list.ListEntry;
 import reckonrod.core.list.NameRecipe;
 import reckonrod.core.list.Ordering;
+import reckonrod.core.list.Origin;
+import reckonrod.core.list.Scanning;
 import reckonrod.core.list.SlotRange;
 import reckonrod.core.notation.Reckoner;
 import tools.jackson.databind.json.JsonMapper;
@@ -41,7 +48,8 @@ class ListDocumentTest {
                     Optional.of(false),
                     Set.of(Emission.AM),
                     Set.of(DirectoryFlag.LINKED),
-                    List.of("leg")),
+                    List.of("leg"),
+                    Optional.of(new Area("Skarra", new Position(47.5, -38.25), 12.5))),
             2,
             new Filling.WhenFull.Overflow("B"));
 
@@ -70,7 +78,13 @@ class ListDocumentTest {
         }
         Channel taken =
                 Reckoner.reckon("HARBOUR 146.940- 100.0", plan).channel().orElseThrow();
-        entries.put(9, ListEntry.taken(new UUID(1, 9), taken, "HARBOUR 146.940- 100.0", "vellan:harbour"));
+        entries.put(
+                9,
+                ListEntry.taken(
+                        new UUID(1, 9),
+                        taken,
+                        "HARBOUR 146.940- 100.0",
+                        new Origin("vellan:harbour", "QV0HA", Optional.of(new Position(47.25, -38.5)))));
         ChannelList list = new ChannelList(
                 "Rück « »",
                 plan.id(),
@@ -79,8 +93,24 @@ class ListDocumentTest {
                 NameRecipe.CALL_SIGN,
                 List.of(
                         new Block("B", new SlotRange(1, 3)),
-                        new Block("C", new SlotRange(4, 6), Optional.of(Ordering.NAME), Optional.of(FILLING))),
-                entries);
+                        new Block("C", new SlotRange(4, 6), Optional.of(Ordering.By.NAME), Optional.of(FILLING))),
+                entries,
+                new Scanning(
+                        List.of(
+                                new Bank("Mine", Optional.empty(), List.of(new UUID(1, 2), new UUID(1, 0))),
+                                new Bank(
+                                        "Ruled",
+                                        Optional.of(new BankRule(Optional.of(FILLING.belongs()), Optional.of("C"))),
+                                        List.of())),
+                        false,
+                        true,
+                        Optional.of(new UUID(1, 1))));
+        list = ((ListChange.Changed) new BankEdit.Scan(List.of(new UUID(1, 4)), Optional.of(false)).applyTo(list))
+                .list();
+        list = ((ListChange.Changed) new ListEdit.KeepOrder(
+                                "B", Optional.of(new Ordering.Distance("Skarra", new Position(47.5, -38.25))))
+                        .applyTo(list))
+                .list();
         list = ((ListChange.Changed) new ListEdit.LayAside(new UUID(1, 3), new Dismissal("a-b", Field.SLOT, "so what"))
                         .applyTo(list))
                 .list();
@@ -107,11 +137,13 @@ class ListDocumentTest {
         assertThat(entry.channel().flags()).isEmpty();
         assertThat(entry.pinned()).isTrue();
         assertThat(list.licence()).isEmpty();
+        assertThat(list.scanning()).isEqualTo(Scanning.USUAL);
     }
 
     @Test
     void aDocumentOfANewerFormatIsNotGuessedAt() {
-        ListDocument newer = new ListDocument(2, "x", "r2-north-america", "", 0, 9, "PLACE", List.of(), List.of());
+        ListDocument newer =
+                new ListDocument(3, "x", "r2-north-america", "", 0, 9, "PLACE", List.of(), List.of(), null);
         assertThatThrownBy(newer::toList).hasMessageContaining("newer Reckonrod");
     }
 }

@@ -1,0 +1,35 @@
+package reckonrod.core.list;
+
+import java.util.Optional;
+import reckonrod.core.directory.DirectoryEntry;
+import reckonrod.core.geography.Position;
+
+/**
+ * The directory entry that a channel was taken from, and what a list has to know of it to put its channels in order by itself.
+ *
+ * @param directoryId the key of the entry, not blank
+ * @param callSign its call sign; empty if it has none or that is not known
+ * @param position where it stands, if that is known
+ */
+public record Origin(String directoryId, String callSign, Optional<Position> position) {
+    public Origin {
+        if (directoryId.isBlank()) {
+            throw new IllegalArgumentException("The key of a directory entry must not be blank");
+        }
+    }
+
+    /** The entry as its directory has it. */
+    public static Origin of(DirectoryEntry entry) {
+        return new Origin(entry.id(), entry.callSign(), entry.site().position());
+    }
+
+    /** An entry of which no more than its key is known. */
+    public static Origin named(String directoryId) {
+        return new Origin(directoryId, "", Optional.empty());
+    }
+
+    /** Whether no more than the key is known. */
+    public boolean isBare() {
+        return callSign.isEmpty() && position.isEmpty();
+    }
+}
