@@ -31,7 +31,7 @@ const changes = useListChanges(openId)
 const cursor = useCursor()
 const { items, toggle, at, item } = useRod(list, cursor)
 const marks = useMarks(items, at)
-const many = useManyActs(changes, marks, item, cursor)
+const many = useManyActs(changes, marks, item, cursor, () => list.value)
 const finder = useFinder(list, items, at)
 useClipboard(() => list.value, many.chosen, changes)
 const finding = ref<InstanceType<typeof FindBar> | null>(null)
@@ -104,6 +104,7 @@ useRodKeys({
   focus: () => rod.value?.focus(),
   showBlocks: () => (sheet.value = 'blocks'),
   showOrders: () => (ordering.value = true),
+  showBanks: () => (sheet.value = 'banks'),
   showNames: () => (sheet.value = 'names'),
   showChange: () => (sheet.value = 'change'),
   showWorking: () => (sideOpen.value = mobile.value),
@@ -131,6 +132,13 @@ useRodKeys({
           <v-btn v-if="!mobile" size="small" title="What each display shows (r)" @click="sheet = 'names'"
             >Names on radios</v-btn
           >
+          <v-btn
+            v-if="!mobile"
+            size="small"
+            title="Banks, and what a scan stops at (B)"
+            @click="sheet = 'banks'"
+            >Banks and scan</v-btn
+          >
           <v-btn v-if="!mobile" size="small" title="Ctrl+F" @click="find">Find in the list</v-btn>
           <v-btn v-if="home" size="small" color="primary" variant="flat" @click="choose(home.id)">
             Back to {{ home.name }}
@@ -147,6 +155,8 @@ useRodKeys({
         :cursor="cursor"
         :changes="changes"
         @change="sheet = 'change'"
+        @banks="sheet = 'banks'"
+        @distance="sheet = 'distance'"
       />
       <ArrangeBar
         v-else
@@ -163,6 +173,7 @@ useRodKeys({
         @findings="sheet = 'findings'"
         @working="sideOpen = true"
         @blocks="sheet = 'blocks'"
+        @banks="sheet = 'banks'"
         @mark="marks.toggle()"
         @find="find"
         @names="sheet = 'names'"

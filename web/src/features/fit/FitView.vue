@@ -3,6 +3,7 @@ import { computed, ref, watch } from 'vue'
 import { useDisplay } from 'vuetify'
 import type { Placement } from '@/shared/api/client'
 import FitMark from '@/shared/components/FitMark.vue'
+import SeverityMark from '@/shared/components/SeverityMark.vue'
 import RadioTabs from '@/shared/components/RadioTabs.vue'
 import { useOpenList } from '@/shared/composables/useOpenList'
 import { useOpenRadio } from '@/shared/composables/useOpenRadio'
@@ -87,6 +88,12 @@ useKeys({
         </template>
       </dl>
     </div>
+    <ul v-if="fit?.wide.length" class="wide pad" aria-label="What the radio cannot keep apart">
+      <li v-for="each in fit.wide" :key="each.message">
+        <SeverityMark :severity="each.severity" /> {{ each.message }}
+        <span class="quiet">{{ each.why }}</span>
+      </li>
+    </ul>
     <FitTable v-if="fit" ref="table" v-model:at="at" :placements="shown" @tap="sideOpen = mobile" />
     <v-skeleton-loader v-else-if="!error && radio" type="table-tbody" aria-label="Fitting the list" />
     <template #side><PlacementPanel v-if="picked" :placement="picked" /></template>
@@ -94,6 +101,11 @@ useKeys({
 </template>
 
 <style scoped>
+.wide {
+  list-style: none;
+  margin: 0;
+  font-size: 13.5px;
+}
 .settings {
   display: grid;
   grid-template-columns: auto auto;

@@ -2,7 +2,7 @@
 import { ref, watch } from 'vue'
 
 /** A field whose text counts once it is entered or left, not letter by letter. */
-defineProps<{ label: string }>()
+defineProps<{ label?: string }>()
 const text = defineModel<string>({ required: true })
 const typed = ref(text.value)
 watch(text, (now) => (typed.value = now))

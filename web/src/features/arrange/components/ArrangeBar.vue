@@ -15,6 +15,7 @@ const emit = defineEmits<{
   history: []
   satellite: []
   blocks: []
+  banks: []
   mark: []
   find: []
   names: []
@@ -53,6 +54,7 @@ const beside = computed<{ title: string; hint?: string; to?: { name: string }; a
           :to="each.to"
           @click="each.act?.()"
         />
+        <v-list-item title="Banks and scan" @click="emit('banks')" />
         <v-list-item title="Names on radios" @click="emit('names')" />
         <v-list-item title="Find in the list" @click="emit('find')" />
         <v-list-item v-if="row" title="Mark the channel" @click="emit('mark')" />

@@ -7,15 +7,18 @@ import type { ManyActs } from '../composables/useManyActs'
 import MoveDialog from './MoveDialog.vue'
 
 /** The sheets over the rod; each is loaded when it is first wanted. */
+const BanksDialog = defineAsyncComponent(() => import('./BanksDialog.vue'))
 const BlocksDialog = defineAsyncComponent(() => import('./BlocksDialog.vue'))
 const ChangeManyDialog = defineAsyncComponent(() => import('./ChangeManyDialog.vue'))
+const DistanceDialog = defineAsyncComponent(() => import('./DistanceDialog.vue'))
 const FindingsDialog = defineAsyncComponent(() => import('./FindingsDialog.vue'))
 const HistoryDialog = defineAsyncComponent(() => import('./HistoryDialog.vue'))
 const ListPlanDialog = defineAsyncComponent(() => import('./ListPlanDialog.vue'))
 const NamesDialog = defineAsyncComponent(() => import('./NamesDialog.vue'))
 const SatelliteDialog = defineAsyncComponent(() => import('./SatelliteDialog.vue'))
 
-export type Sheet = 'blocks' | 'change' | 'findings' | 'history' | 'names' | 'plan' | 'satellite'
+export type Sheet =
+  'banks' | 'blocks' | 'change' | 'distance' | 'findings' | 'history' | 'names' | 'plan' | 'satellite'
 defineProps<{
   list: ListView
   cursor: number
@@ -32,16 +35,20 @@ const shows = (which: Sheet) =>
     get: () => sheet.value === which,
     set: (now: boolean) => (sheet.value = now ? which : null),
   })
+const banks = shows('banks')
 const blocks = shows('blocks')
 const change = shows('change')
+const distance = shows('distance')
 const findings = shows('findings')
 const history = shows('history')
 const names = shows('names')
 const plan = shows('plan')
 const satellite = shows('satellite')
 const asked = {
+  banks: useAsked(banks),
   blocks: useAsked(blocks),
   change: useAsked(change),
+  distance: useAsked(distance),
   findings: useAsked(findings),
   history: useAsked(history),
   names: useAsked(names),
@@ -64,6 +71,19 @@ const asked = {
     :channels="many.chosen()"
     :changes="changes"
     @made="many.remember"
+  />
+  <BanksDialog
+    v-if="asked.banks.value"
+    v-model="banks"
+    :list="list"
+    :cursor="cursor"
+    :chosen="many.marked()"
+    :changes="changes"
+  />
+  <DistanceDialog
+    v-if="asked.distance.value"
+    v-model="distance"
+    @ask="(place) => many.order('distance', place)"
   />
   <NamesDialog v-if="asked.names.value" v-model="names" :list="list" :cursor="cursor" :changes="changes" />
   <ListPlanDialog

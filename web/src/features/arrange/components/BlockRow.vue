@@ -2,6 +2,7 @@
 import { mdiDotsVertical } from '@mdi/js'
 import { computed, ref, watch } from 'vue'
 import type { Edit, Schemas } from '@/shared/api/client'
+import { ORDERS } from '../orders'
 
 /** A block in its row: name and slots are typed, the rest is chosen. */
 type Block = Schemas['BlockView']
@@ -34,13 +35,16 @@ function size() {
   else if (slots.first !== props.block.firstSlot || slots.last !== props.block.lastSlot)
     emit('change', { kind: 'resize-block', block: block.value, slots })
 }
-const ORDERS = [
+const orders = computed(() => [
   { value: '', title: 'as placed' },
-  { value: 'frequency', title: 'by frequency' },
-  { value: 'name', title: 'by name' },
-  { value: 'use', title: 'by use' },
-  { value: 'talk_tone', title: 'by talk tone' },
-] as const
+  ...ORDERS.map((each) => ({
+    value: each.by,
+    title:
+      each.by === 'distance' && props.block.order === 'distance'
+        ? `by distance from ${props.block.orderFrom?.place}`
+        : each.title,
+  })),
+])
 const acts = computed(() => {
   const { before, after, cursor } = props
   const inside = props.block.firstSlot < cursor && cursor <= props.block.lastSlot
@@ -102,7 +106,7 @@ const acts = computed(() => {
       <v-select
         class="order"
         :model-value="props.block.order ?? ''"
-        :items="ORDERS"
+        :items="orders"
         :aria-label="`Order of ${block}`"
         @update:model-value="(by: string) => emit('order', (by || null) as Block['order'])"
       />

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import type { Edit, ListView } from '@/shared/api/client'
+import type { Edit, ListView, Schemas } from '@/shared/api/client'
 import { useCursor } from '@/shared/composables/useCursor'
 import type { useListChanges } from '@/shared/list/useListChanges'
 import FieldRow from '@/shared/ui/FieldRow.vue'
@@ -8,7 +8,9 @@ import FigureField from '@/shared/ui/FigureField.vue'
 import SheetDialog from '@/shared/ui/SheetDialog.vue'
 import SheetTable from '@/shared/ui/SheetTable.vue'
 import { usePreview } from '../composables/usePreview'
+import type { By } from '../orders'
 import BlockRow from './BlockRow.vue'
+import DistanceForm from './DistanceForm.vue'
 import FillingForm from './FillingForm.vue'
 
 /** The blocks of the list: made, called, sized, moved, split, joined and removed. Each change can be undone by itself. */
@@ -54,15 +56,30 @@ async function make(edit: Edit) {
 const { preview, refused, ask, set, forget } = usePreview(() => props.list, make)
 const filling = ref<string | null>(null)
 const filled = computed(() => props.list.blocks.find((each) => each.name === filling.value))
+/** The block whose distances are asked about. */
+const measuring = ref<string | null>(null)
+const measured = computed(() => props.list.blocks.find((each) => each.name === measuring.value))
+const keepOrder = (block: string, by: By | null, place?: string) =>
+  ask({
+    kind: 'keep-order',
+    block,
+    by,
+    from: place ? { place, latitude: null, longitude: null } : null,
+  })
+function order(block: Schemas['BlockView'], by: By | null) {
+  leave()
+  if (by === 'distance') measuring.value = block.name
+  else void keepOrder(block.name, by)
+}
 function leave() {
   forget()
-  filling.value = null
+  filling.value = measuring.value = null
 }
 watch(open, leave)
 async function keep() {
   if (props.changes.busy.value) return
   await set()
-  if (!preview.value) filling.value = null
+  if (!preview.value) filling.value = measuring.value = null
 }
 async function add() {
   const slots = { first: first.value, last: last.value }
@@ -99,7 +116,7 @@ async function add() {
           :cursor="cursor"
           @change="make"
           @fill="filling = each.name"
-          @order="(by) => ask({ kind: 'keep-order', block: each.name, by })"
+          @order="(by) => order(each, by)"
         />
       </tbody>
     </SheetTable>
@@ -109,6 +126,15 @@ async function add() {
       :block="filled"
       :list="list"
       @ask="(it) => ask({ kind: 'fill-block', block: filling ?? '', filling: it })"
+      @leave="leave"
+    />
+    <DistanceForm
+      v-if="measured"
+      :key="measured.name"
+      :what="`Order of ${measured.name}`"
+      act="Show what would happen"
+      :from="measured.orderFrom?.place"
+      @ask="(place) => keepOrder(measured!.name, 'distance', place)"
       @leave="leave"
     />
     <section v-if="preview" class="asked stack" role="status">
@@ -131,7 +157,7 @@ async function add() {
       </div>
     </section>
     <p v-if="refused" class="wrong" role="alert">{{ refused }}</p>
-    <FieldRow v-if="!filled">
+    <FieldRow v-if="!filled && !measured">
       <v-text-field v-model="name" label="New block" maxlength="60" data-first />
       <FigureField
         v-model="first"

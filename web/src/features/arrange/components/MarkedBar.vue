@@ -5,6 +5,7 @@ import type { ListView, Row } from '@/shared/api/client'
 import type { useListChanges } from '@/shared/list/useListChanges'
 import { counted, shortTone } from '@/shared/words'
 import type { ManyActs } from '../composables/useManyActs'
+import { ORDERS, type By } from '../orders'
 import type { Marks } from '../composables/useMarks'
 
 /** What can be done with all marked channels at once. */
@@ -16,17 +17,11 @@ const props = defineProps<{
   cursor: number
   changes: ReturnType<typeof useListChanges>
 }>()
-const emit = defineEmits<{ change: [] }>()
+const emit = defineEmits<{ change: []; banks: []; distance: [] }>()
 const ordering = defineModel<boolean>('ordering', { required: true })
 const { mobile } = useDisplay()
 const pinned = computed(() => props.marks.rows.value.every((row) => row.pinned))
 
-const ORDERS = [
-  { by: 'frequency', title: 'by frequency' },
-  { by: 'name', title: 'by name' },
-  { by: 'use', title: 'by use: simplex, repeaters, listen only' },
-  { by: 'talk_tone', title: 'by talk tone' },
-] as const
 const block = (slot: number) =>
   props.list.blocks.find((each) => each.firstSlot <= slot && slot <= each.lastSlot)
 /** What others may have in common with the channel at the cursor. */
@@ -53,6 +48,32 @@ const alike = computed(() => {
   ]
 })
 const menu = ref(false)
+const order = (by: By) => (by === 'distance' ? emit('distance') : void props.many.order(by))
+/** What can be done with the marked ones and the banks: only what changes something. */
+const banking = computed(() => {
+  const ids = props.marks.rows.value.map((each) => each.id)
+  const { banks, skipped } = props.list.banks
+  const passed = new Set(skipped.map((each) => each.channel))
+  const into = banks.filter((bank) => ids.some((id) => !bank.channels.includes(id)))
+  const from = banks.filter((bank) => ids.some((id) => bank.byHand.includes(id)))
+  return [
+    ...into.map(({ name }) => ({ title: `Put into bank ${name}`, act: () => props.many.bank(name, true) })),
+    ...from.map(({ name }) => ({
+      title: `Take out of bank ${name}`,
+      act: () => props.many.bank(name, false),
+    })),
+    { title: 'New bank, more about banks…', act: () => emit('banks') },
+    ...(ids.some((id) => !passed.has(id))
+      ? [{ title: 'Scans pass them by', act: () => props.many.scan(false) }]
+      : []),
+    ...(ids.some((id) => passed.has(id))
+      ? [{ title: 'Scans stop at them', act: () => props.many.scan(true) }]
+      : []),
+    ...(props.marks.rows.value.some((each) => each.scan !== null)
+      ? [{ title: 'Scanned as the rule of the list says', act: () => props.many.scan(null) }]
+      : []),
+  ]
+})
 </script>
 
 <template>
@@ -62,11 +83,17 @@ const menu = ref(false)
     <v-menu v-model="ordering">
       <template #activator="{ props: opens }"><v-btn v-bind="opens">Order</v-btn></template>
       <v-list density="compact">
-        <v-list-item v-for="each in ORDERS" :key="each.by" :title="each.title" @click="many.order(each.by)" />
+        <v-list-item v-for="each in ORDERS" :key="each.by" :title="each.title" @click="order(each.by)" />
         <v-list-item title="as they follow, without gaps" @click="many.closeGaps()" />
       </v-list>
     </v-menu>
     <v-btn title="Power, kind, tones and names (c)" @click="emit('change')">Change</v-btn>
+    <v-menu>
+      <template #activator="{ props: opens }"><v-btn v-bind="opens">Banks, scan</v-btn></template>
+      <v-list density="compact">
+        <v-list-item v-for="each in banking" :key="each.title" :title="each.title" @click="each.act()" />
+      </v-list>
+    </v-menu>
     <v-btn @click="many.pin()">
       {{ pinned ? 'Unpin' : 'Pin' }}
     </v-btn>

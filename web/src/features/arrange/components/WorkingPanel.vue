@@ -3,6 +3,7 @@ import type { Finding, ListView, ReckonAnswer, Row } from '@/shared/api/client'
 import EntryLink from '@/shared/components/EntryLink.vue'
 import FindingList from '@/shared/components/FindingList.vue'
 import AnswerPanel from '@/shared/reckon/AnswerPanel.vue'
+import BanksOfChannel from './BanksOfChannel.vue'
 import MoveField from './MoveField.vue'
 import RadiosOfChannel from './RadiosOfChannel.vue'
 
@@ -40,6 +41,7 @@ const emit = defineEmits<{
         />
       </AnswerPanel>
       <RadiosOfChannel :row="row" :radios="list.radios" />
+      <BanksOfChannel :list="list" :row="row" />
       <EntryLink v-if="row.directoryId" :id="row.directoryId" :list-id="list.id" />
       <section aria-label="Typed as">
         <h2>Typed as</h2>

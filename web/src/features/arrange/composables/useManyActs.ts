@@ -1,6 +1,7 @@
 import { ref, type Ref } from 'vue'
-import type { Edit, Schemas } from '@/shared/api/client'
+import type { Edit, ListView } from '@/shared/api/client'
 import type { useListChanges } from '@/shared/list/useListChanges'
+import type { By } from '../orders'
 import type { Marks } from './useMarks'
 import type { RodItem } from './useRod'
 
@@ -12,11 +13,14 @@ export function useManyActs(
   marks: Marks,
   item: Ref<RodItem | null>,
   cursor: Ref<number>,
+  list: () => ListView | undefined,
 ) {
   const last = ref<Act | null>(null)
   const marked = () => marks.rows.value.map((each) => each.id)
   const chosen = () =>
     marked().length ? marked() : item.value?.kind === 'channel' ? [item.value.row.id] : []
+
+  const passes = (id: string) => list()?.banks.skipped.some((each) => each.channel === id)
 
   /** One thing at a time: a double click does not do it twice. */
   async function act(what: Act, channels = marked()) {
@@ -25,6 +29,7 @@ export function useManyActs(
   }
   return {
     chosen,
+    marked,
     last,
     pin() {
       const pinned = !marks.rows.value.every((each) => each.pinned)
@@ -32,7 +37,20 @@ export function useManyActs(
     },
     remove: () => act((channels) => [{ kind: 'delete-many', channels }]),
     moveHere: () => act((channels) => [{ kind: 'move-many', channels, slot: cursor.value }]),
-    order: (by: Schemas['OrderEdit']['by']) => act((channels) => [{ kind: 'order', channels, by }]),
+    /** @param place where distances are taken from */
+    order: (by: By, place?: string) =>
+      act((channels) => [
+        { kind: 'order', channels, by, from: place ? { place, latitude: null, longitude: null } : null },
+      ]),
+    /** A scan stops at them or passes them by; as the rule says where all of them are set so already. */
+    scan(to?: boolean | null) {
+      const all = chosen()
+      const passed = all.length > 0 && all.every((id) => passes(id))
+      const scan = to === undefined ? passed : to
+      return act((channels) => [{ kind: 'scan', channels, scan }], all)
+    },
+    bank: (bank: string, inside: boolean) =>
+      act((channels) => [{ kind: 'fill-bank', bank, channels, inside }], chosen()),
     closeGaps: () => act((channels) => [{ kind: 'close-gaps', channels }]),
     /** What has been done, as it was asked for, can be done to others too. */
     remember: (edits: Edit[]) =>

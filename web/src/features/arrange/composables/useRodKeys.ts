@@ -20,6 +20,7 @@ interface Rod {
   showWorking: () => void
   showBlocks: () => void
   showOrders: () => void
+  showBanks: () => void
   showNames: () => void
   showChange: () => void
   find: () => void
@@ -133,6 +134,14 @@ export function useRodKeys(rod: Rod) {
       },
       { on: ['r'], shown: 'r', does: 'what the radios show for the names', act: rod.showNames },
       { on: ['b'], shown: 'b', does: 'the blocks: make, size, move, split, join', act: rod.showBlocks },
+      { on: ['B'], shown: 'B', does: 'the banks, and what a scan stops at', act: rod.showBanks },
+      {
+        on: ['s'],
+        shown: 's',
+        does: 'have scans pass it by, or stop at it; all that are marked',
+        when: () => many.chosen().length > 0,
+        act: () => many.scan(),
+      },
       { on: ['p'], when: areMarked, act: many.pin },
       { on: ['Delete'], when: areMarked, act: many.remove },
       onChannel(

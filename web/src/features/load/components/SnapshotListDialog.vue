@@ -75,8 +75,8 @@ async function make() {
         item-value="id"
       />
       <p class="quiet">
-        Each channel comes under its slot and as the radio shows its name. What the radio scans is not part of
-        a list.
+        Each channel comes under its slot and as the radio shows its name, with its banks and with what the
+        scan of the radio passes by.
       </p>
     </template>
     <template #acts>

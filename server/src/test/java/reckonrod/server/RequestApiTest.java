@@ -37,8 +37,8 @@ class RequestApiTest extends ServerTest {
                 "/api/lists/00000000-0000-0000-0000-000000000000/changes | POST | {\"version\":1,\"edits\":[{\"kind\":\"put\",\"slot\":1.7,\"lines\":[\"145.75\"]}]} | edits[0].slot: the value must be a whole number",
                 "/api/lists/00000000-0000-0000-0000-000000000000/changes | POST | {\"version\":1,\"edits\":[{\"kind\":\"put\",\"slot\":\"1\",\"lines\":[\"145.75\"]}]} | edits[0].slot: the value must be a whole number",
                 "/api/lists/00000000-0000-0000-0000-000000000000/changes | POST | {\"version\":1,\"edits\":[{\"kind\":\"put\",\"slot\":1,\"blok\":\"A\",\"lines\":[\"145.75\"]}]} | there is no field \"blok\" here; known are block, ",
-                "/api/lists/00000000-0000-0000-0000-000000000000/changes | POST | {\"version\":1,\"edits\":[{\"kind\":\"putt\"}]} | kind is \"putt\" and must be one of add-block, close-gaps, delete",
-                "/api/lists/00000000-0000-0000-0000-000000000000/changes | POST | {\"version\":1,\"edits\":[{}]} | kind is missing and must be one of add-block",
+                "/api/lists/00000000-0000-0000-0000-000000000000/changes | POST | {\"version\":1,\"edits\":[{\"kind\":\"putt\"}]} | kind is \"putt\" and must be one of add-bank, add-block, close-gaps, delete",
+                "/api/lists/00000000-0000-0000-0000-000000000000/changes | POST | {\"version\":1,\"edits\":[{}]} | kind is missing and must be one of add-bank",
                 "/api/trips/plan | POST | {\"route\":{\"points\":[[1,2],[3,4]],\"corridorKm\":5},\"question\":{}} | it must be given",
                 "/api/lists  | POST | not json | must be JSON"
             })

@@ -252,7 +252,7 @@ final class BankWork {
     }
 
     private static String said(Optional<BankRule> rule) {
-        return rule.map(each -> " with " + each.said()).orElse("");
+        return rule.map(each -> ": " + each.said()).orElse("");
     }
 
     private static String holding(ChannelList after, String bank) {

@@ -86,7 +86,7 @@ public record ListEntry(
     }
 
     /** The entry that a scan stops at, or passes by; or that the rule of the list decides on. */
-    ListEntry withScan(Optional<Boolean> next) {
+    public ListEntry withScan(Optional<Boolean> next) {
         return new ListEntry(id, channel, line, published, pinned, next, dismissals, origin, shortNames);
     }
 

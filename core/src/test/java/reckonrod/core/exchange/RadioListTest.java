@@ -2,8 +2,10 @@ package reckonrod.core.exchange;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import java.util.Map;
 import java.util.NavigableMap;
+import java.util.Optional;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.concurrent.atomic.AtomicLong;
@@ -17,8 +19,11 @@ import reckonrod.core.definition.RadioDefinition;
 import reckonrod.core.definition.RadioDefinitions;
 import reckonrod.core.fit.Fitter;
 import reckonrod.core.image.SlotReading;
+import reckonrod.core.list.BankEdit;
 import reckonrod.core.list.ChannelList;
-import reckonrod.core.list.SlotRange;
+import reckonrod.core.list.ListChange;
+import reckonrod.core.list.ListEdit;
+import reckonrod.core.radio.Limits;
 import reckonrod.core.radio.RadioSlot;
 
 class RadioListTest {
@@ -30,8 +35,8 @@ class RadioListTest {
         return RadioDefinitions.shipped().all();
     }
 
-    private RadioList taken(SlotRange slots, Map<Integer, SlotReading> readings) {
-        return RadioList.of("Read", R2, slots, readings, () -> new UUID(7, ids.incrementAndGet()));
+    private RadioList taken(Limits limits, Map<Integer, SlotReading> readings) {
+        return RadioList.of("Read", R2, limits, readings, () -> new UUID(7, ids.incrementAndGet()));
     }
 
     /** What a radio was given comes back as a list that gives the radio the same again. */
@@ -48,18 +53,28 @@ class RadioListTest {
                 "145.150- R100.0",
                 "TOWER 132.810 am",
                 "NAR 147.510 nfm");
+        for (ListEdit edit : List.of(
+                new BankEdit.AddBank("A", Optional.empty(), List.of(new UUID(0, 2))),
+                new BankEdit.AddBank("Empty", Optional.empty(), List.of()),
+                new BankEdit.AddBank("C", Optional.empty(), List.of(new UUID(0, 2), new UUID(0, 1))),
+                new BankEdit.Scan(List.of(new UUID(0, 3), new UUID(0, 4)), Optional.of(false)),
+                new BankEdit.Scan(List.of(new UUID(0, 6)), Optional.of(true)))) {
+            list = ((ListChange.Changed) edit.applyTo(list)).list();
+        }
         Fitter fitter = new Fitter(radio.model(), R2);
         NavigableMap<Integer, RadioSlot> before = fitter.fit(list).contents().slots();
         Map<Integer, SlotReading> readings = new TreeMap<>();
         before.forEach((slot, content) -> readings.put(slot, new SlotReading.Held(content)));
-        RadioList read = taken(radio.limits().slots(), readings);
+        RadioList read = taken(radio.limits(), readings);
         assertThat(read.unread()).isEmpty();
         assertThat(fitter.fit(read.list()).contents().slots()).isEqualTo(before);
     }
 
     @Test
     void whatCannotBeReadIsToldAndNotGuessed() {
-        RadioList read = taken(new SlotRange(0, 9), Map.of(4, new SlotReading.Unreadable("receive means nothing")));
+        RadioList read = taken(
+                RadioDefinitions.shipped().all().iterator().next().limits(),
+                Map.of(4, new SlotReading.Unreadable("receive means nothing")));
         assertThat(read.list().entries()).isEmpty();
         assertThat(read.unread()).containsExactly("slot 4: receive means nothing");
     }

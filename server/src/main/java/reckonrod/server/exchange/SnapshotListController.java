@@ -53,7 +53,7 @@ class SnapshotListController {
         RadioList made = RadioList.of(
                 request.name().strip(),
                 plans.plan(request.bandPlan()),
-                unit.definition().limits().slots(),
+                unit.definition().limits(),
                 new ImageCodec(unit.definition()).decode(snapshot.image()),
                 UUID::randomUUID);
         return new MadeOfSnapshot(store.create(made.list()).summary(), made.unread());
