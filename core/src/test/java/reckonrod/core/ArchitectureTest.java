@@ -42,7 +42,8 @@ class ArchitectureTest {
             "image",
             "link",
             "load",
-            "exchange");
+            "exchange",
+            "recipe");
 
     private final JavaClasses classes = new ClassFileImporter()
             .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)

@@ -43,7 +43,7 @@ class EveningIT extends BrowserTest {
     }
 
     @Test
-    void fromNothingToAListForTheWayInBlocksWithNames() {
+    void fromNothingToAListForTheWayInBlocksAndBanksWithNames() {
         Page page = page("/lists");
         page.context().grantPermissions(java.util.List.of("clipboard-read", "clipboard-write"));
         page.evaluate("text => navigator.clipboard.writeText(text)", listing());
@@ -92,6 +92,29 @@ class EveningIT extends BrowserTest {
         type(page, "STOP");
         press(page, "Enter", 1);
         assertThat(row(page, 6)).containsText("STOP 0");
+        assertThat(page.getByRole(AriaRole.DIALOG)).hasCount(0);
+        press(page, "B", 1);
+        assertThat(page.getByLabel("New bank")).isFocused();
+        type(page, "Stops");
+        press(page, "Enter", 1);
+        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("what is put there");
+        press(page, "Escape", 1);
+        assertThat(page.getByRole(AriaRole.DIALOG)).hasCount(0);
+        press(page, "Escape", 1);
+        press(page, "B", 1);
+        assertThat(page.getByLabel("New bank")).isFocused();
+        type(page, "Way");
+        press(page, "Enter", 1);
+        page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName("All of block"))
+                .focus();
+        press(page, "ArrowDown", 1);
+        assertThat(page.getByRole(AriaRole.OPTION).first()).isVisible();
+        press(page, "Enter", 1);
+        button(page, "Fill it so").focus();
+        press(page, "Enter", 1);
+        assertThat(page.locator(".notice")).containsText("Fill bank Way: all of block Calling; 1 channel");
+        AccessibilityIT.check(page);
+        press(page, "Escape", 1);
         assertThat(page.getByRole(AriaRole.DIALOG)).hasCount(0);
         press(page, "r", 1);
         assertThat(page.getByRole(AriaRole.DIALOG)).containsText("What the radios show");

@@ -29,6 +29,38 @@ class ManyIT extends BrowserTest {
                 AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName("Name").setExact(true));
     }
 
+    /** A bank is filled from marked channels and cell by cell; emptied or removed, it takes no channel out of the list. */
+    @Test
+    void aBankTakesChannelsInAndLetsThemGo() {
+        Page page = page("/arrange");
+        row(page, 5).click();
+        page.keyboard().press(" ");
+        page.keyboard().press("Shift+ArrowDown");
+        page.keyboard().press("B");
+        page.getByLabel("New bank").fill("Two");
+        button(page, "Add it with the 2 channels marked").dblclick();
+        Locator dialog = page.getByRole(AriaRole.DIALOG);
+        Locator.GetByLabelOptions exact = new Locator.GetByLabelOptions().setExact(true);
+        Locator cell = dialog.getByLabel("PELL is in bank Two", exact);
+        assertThat(cell).hasText("✓ 2");
+        cell.click();
+        assertThat(dialog.getByLabel("PELL is not in bank Two", exact)).isVisible();
+        dialog.getByLabel("PELL is in bank Repeaters", exact).click();
+        assertThat(page.locator(".notice")).containsText("PELL is in bank Repeaters by its rule");
+        dialog.getByLabel("A scan stops at PELL", exact).click();
+        assertThat(dialog.getByLabel("A scan passes PELL", exact)).hasText("⤳ passes");
+        button(page, "What to do with bank Two").click();
+        page.getByText("Remove it, its channels stay").click();
+        assertThat(page.locator(".notice")).containsText("Remove bank Two; its channels stay in the list");
+        button(page, "Close").last().click();
+        assertThat(dialog).hasCount(0);
+        assertThat(row(page, 6)).containsText("PELL");
+        page.keyboard().press("Escape");
+        page.keyboard().press("Control+z");
+        page.keyboard().press("B");
+        assertThat(dialog.getByLabel("OSTREY N is in bank Two", exact)).hasText("✓ 1");
+    }
+
     @Test
     void markedChannelsMoveSortAndGoTogetherAndOneUndoBringsThemBack() {
         Page page = page("/arrange");
