@@ -80,6 +80,11 @@ const emit = defineEmits<{
                   :href="`/api/lists/${list.id}/export?as=${each.as}`"
                   download
                 />
+                <v-list-item
+                  title="A table of another form…"
+                  subtitle="by a recipe: which columns, units and words; what it loses is shown before"
+                  :to="{ name: 'export', query: { list: list.id } }"
+                />
               </v-list>
             </v-menu>
             <v-btn size="small" :aria-label="`Delete ${list.name}`" @click="emit('bin', list)">Delete</v-btn>

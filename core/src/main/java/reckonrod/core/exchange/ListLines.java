@@ -26,7 +26,7 @@ public final class ListLines {
     }
 
     /** The channel with its shift written out, so that another plan does not read another size into it. */
-    static Channel asItIs(Channel channel) {
+    public static Channel asItIs(Channel channel) {
         return channel.talk() instanceof Talk.Shifted shifted
                 ? channel.withTalk(new Talk.Shifted(shifted.shift(), false))
                 : channel;

@@ -1,10 +1,13 @@
 package reckonrod.core.recipe;
 
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
+import reckonrod.core.datafile.DataFile;
 
 /**
  * How a list becomes a table of a certain form, and such a table channels again.
@@ -16,6 +19,8 @@ import java.util.stream.Collectors;
 public record ExportRecipe(String name, TableForm form, List<Column> columns) {
     /** The most columns that a table can have. */
     public static final int MOST_COLUMNS = 80;
+
+    private static final List<String> SHIPPED = List.of("pairs", "shifts");
 
     /**
      * A column.
@@ -44,6 +49,14 @@ public record ExportRecipe(String name, TableForm form, List<Column> columns) {
             throw new IllegalArgumentException(
                     "a column must hold listen: without that frequency a row says nothing of a channel");
         }
+    }
+
+    /** The texts of the recipes that ship, by their ids. */
+    public static Map<String, String> shippedTexts() {
+        Map<String, String> texts = new LinkedHashMap<>();
+        SHIPPED.forEach(id ->
+                texts.put(id, DataFile.resourceText(ExportRecipe.class, "/reckonrod/core/recipe/" + id + ".yaml")));
+        return texts;
     }
 
     /**

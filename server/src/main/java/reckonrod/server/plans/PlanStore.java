@@ -2,14 +2,13 @@ package reckonrod.server.plans;
 
 import java.time.Clock;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.bandplan.BandPlans;
 import reckonrod.core.datafile.DataFileException;
+import reckonrod.server.problem.FileFault;
 import reckonrod.server.problem.ProblemException;
 
 /** Keeps the person's own plans as the texts of their files. What the loader refuses is not kept. */
@@ -117,19 +116,7 @@ class PlanStore {
         try {
             return BandPlans.read(name, yaml);
         } catch (DataFileException refused) {
-            List<PlanFault> faults =
-                    refused.faults().stream().map(PlanFault::of).toList();
-            throw new ProblemException(
-                    HttpStatus.UNPROCESSABLE_CONTENT,
-                    "band-plan-faulty",
-                    "The plan has faults",
-                    faults.size() == 1
-                            ? "Line " + faults.get(0).line() + ": "
-                                    + faults.get(0).message() + "."
-                            : faults.size() + " lines are to be mended; the first is line "
-                                    + faults.get(0).line() + ": "
-                                    + faults.get(0).message() + ".",
-                    Map.of("field", "yaml", "faults", faults));
+            throw FileFault.problem("band-plan-faulty", "The plan has faults", refused);
         }
     }
 }
