@@ -46,7 +46,7 @@ class BodyFilter extends OncePerRequestFilter {
             return;
         }
         try {
-            if (kind == BodyKind.LISTING) {
+            if (kind.isStreamed()) {
                 atMost(listings, 0, () -> {
                     chain.doFilter(
                             new StreamedRequest(request, new PacedStream(request.getInputStream(), kind)), response);

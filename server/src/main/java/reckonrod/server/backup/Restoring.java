@@ -1,0 +1,160 @@
+package reckonrod.server.backup;
+
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+import javax.sql.DataSource;
+import org.flywaydb.core.Flyway;
+import org.flywaydb.core.api.FlywayException;
+import org.flywaydb.core.api.MigrationVersion;
+import org.springframework.dao.DataAccessException;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
+import reckonrod.server.problem.ProblemException;
+
+/**
+ * Puts an archive in the place of what is there. Its tables are first made aside as they were when it was written, filled, and
+ * brought up to this program's version; only then, in one transaction, they take the place of the others.
+ */
+@Component
+class Restoring {
+    private static final String ASIDE = "restoring";
+    private static final int ROWS_AT_A_TIME = 500;
+    private static final long LOCK = 7_710_914_226L;
+
+    private final JdbcTemplate jdbc;
+    private final DataSource source;
+    private final Tables tables;
+    private final ArchiveReader reader;
+    private final TransactionTemplate whole;
+
+    Restoring(
+            JdbcTemplate jdbc,
+            DataSource source,
+            Tables tables,
+            ArchiveReader reader,
+            PlatformTransactionManager transactions) {
+        this.jdbc = jdbc;
+        this.source = source;
+        this.tables = tables;
+        this.reader = reader;
+        this.whole = new TransactionTemplate(transactions);
+    }
+
+    /** How many rows each table has now. */
+    Map<String, Long> here() {
+        String schema = tables.ownSchema();
+        Map<String, Long> rows = new TreeMap<>();
+        tables.of(schema)
+                .forEach(table -> rows.put(
+                        table, jdbc.queryForObject("select count(*) from " + schema + "." + table, Long.class)));
+        return rows;
+    }
+
+    /** Puts it in; all of it, or nothing. */
+    void restore(Path file) throws IOException {
+        Manifest manifest = reader.manifest(file);
+        if (MigrationVersion.fromVersion(manifest.schema()).isNewerThan(tables.version())) {
+            throw ArchiveReader.refused("The archive was made by Reckonrod " + manifest.program()
+                    + ", which is newer than this one; take that one");
+        }
+        try {
+            aside(manifest, file);
+            whole.executeWithoutResult(status -> takeTheirPlace());
+        } catch (DataAccessException | FlywayException wrong) {
+            throw ArchiveReader.refused("Its tables do not fit together: "
+                    + String.valueOf(wrong.getMessage()).lines().findFirst().orElse("no reason"));
+        } finally {
+            jdbc.execute("drop schema if exists " + ASIDE + " cascade");
+        }
+    }
+
+    private void aside(Manifest manifest, Path file) throws IOException {
+        jdbc.execute("drop schema if exists " + ASIDE + " cascade");
+        migrate(MigrationVersion.fromVersion(manifest.schema()));
+        tables.of(ASIDE).forEach(table -> jdbc.execute("truncate " + ASIDE + "." + table + " cascade"));
+        // What refers to what is looked at when all of it takes its place.
+        jdbc.queryForList(
+                        "select format('alter table %s drop constraint %I', conrelid::regclass, conname) from pg_constraint"
+                                + " where contype = 'f' and connamespace = '" + ASIDE + "'::regnamespace",
+                        String.class)
+                .forEach(jdbc::execute);
+        for (Map.Entry<String, Long> each : manifest.rows().entrySet()) {
+            String table = ASIDE + "." + each.getKey();
+            long rows = reader.rows(file, each.getKey(), ROWS_AT_A_TIME, some -> fill(table, some));
+            if (rows != each.getValue()) {
+                throw ArchiveReader.refused("The table " + each.getKey() + " has " + rows + " rows, and "
+                        + each.getValue() + " were written");
+            }
+        }
+        migrate(MigrationVersion.LATEST);
+    }
+
+    private void migrate(MigrationVersion to) {
+        Flyway.configure()
+                .dataSource(source)
+                .schemas(ASIDE)
+                .defaultSchema(ASIDE)
+                .target(to)
+                .load()
+                .migrate();
+    }
+
+    private void fill(String table, List<String> rows) {
+        String name = table.substring(ASIDE.length() + 1);
+        String columns = tables.columns(ASIDE, name);
+        if (columns.isEmpty()) {
+            throw ArchiveReader.refused("No Reckonrod has a table " + name);
+        }
+        jdbc.update(
+                "insert into " + table + " (" + columns + ") select " + columns + " from json_populate_recordset(null::"
+                        + table + ", ?::json)",
+                rows.stream().collect(Collectors.joining(",", "[", "]")));
+    }
+
+    /**
+     * Revisions get numbers that no program has ever seen, and versions rise: what is held in memory, here or in another program on
+     * the same database, or shown in a tab, is never taken for what was restored.
+     */
+    private void takeTheirPlace() {
+        jdbc.queryForList("select pg_advisory_xact_lock(" + LOCK + ")");
+        String own = tables.ownSchema();
+        List<String> all = tables.of(own);
+        if (jdbc.queryForObject(
+                "select exists (select 1 from " + own + ".transfer_job where state = 'RUNNING')", Boolean.class)) {
+            throw ProblemException.conflict(
+                    "work-runs",
+                    "A transfer runs",
+                    "A radio is being read or written. Let that end, then restore. Nothing was changed.");
+        }
+        long beyond = jdbc.queryForObject(
+                "select nextval(pg_get_serial_sequence('" + own + ".list_revision', 'id'))", Long.class);
+        jdbc.update("update " + ASIDE + ".list_revision set id = id + ?, parent_id = parent_id + ?", beyond, beyond);
+        jdbc.update("update " + ASIDE + ".channel_list set revision_id = revision_id + ?", beyond);
+        for (String table : versioned()) {
+            jdbc.update("update " + ASIDE + "." + table + " set version = version + ?", beyond);
+        }
+        jdbc.execute("set constraints all deferred");
+        jdbc.execute("truncate " + all.stream().map(each -> own + "." + each).collect(Collectors.joining(", ")));
+        for (String table : all) {
+            String columns = tables.columns(own, table);
+            jdbc.execute("insert into " + own + "." + table + " (" + columns + ") select " + columns + " from " + ASIDE
+                    + "." + table);
+        }
+        jdbc.queryForList("select setval(pg_get_serial_sequence('" + own + ".list_revision', 'id'),"
+                + " greatest((select coalesce(max(id), 1) from " + own + ".list_revision), " + beyond + "))");
+    }
+
+    private List<String> versioned() {
+        return jdbc.queryForList(
+                "select table_name from information_schema.columns where table_schema = ? and column_name = 'version'"
+                        + " and data_type = 'bigint'",
+                String.class,
+                ASIDE);
+    }
+}

@@ -1,0 +1,2 @@
+/** The whole installation as one file, and back. */
+package reckonrod.server.backup;

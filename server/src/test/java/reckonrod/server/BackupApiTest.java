@@ -1,0 +1,162 @@
+package reckonrod.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.function.BinaryOperator;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipInputStream;
+import java.util.zip.ZipOutputStream;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+
+/** The whole installation as a file, and back: as it was, whatever is shown or held elsewhere; a wrong file changes nothing. */
+class BackupApiTest extends ServerTest {
+    private byte[] archive() throws IOException, InterruptedException {
+        return HttpClient.newHttpClient()
+                .send(request("/api/archive").GET().build(), HttpResponse.BodyHandlers.ofByteArray())
+                .body();
+    }
+
+    private Answer bring(byte[] archive) {
+        return send(request("/api/archive")
+                .setHeader("Content-Type", "application/octet-stream")
+                .POST(HttpRequest.BodyPublishers.ofByteArray(archive)));
+    }
+
+    private JsonNode restored(byte[] archive) {
+        JsonNode brought = bring(archive).ok();
+        return send(request("/api/archive/" + brought.path("id").asString() + "/restore")
+                        .POST(HttpRequest.BodyPublishers.noBody()))
+                .ok();
+    }
+
+    /** The same archive with its files changed. */
+    private static byte[] changed(byte[] archive, BinaryOperator<String> how) throws IOException {
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        try (ZipInputStream from = new ZipInputStream(new ByteArrayInputStream(archive));
+                ZipOutputStream to = new ZipOutputStream(bytes)) {
+            for (ZipEntry entry = from.getNextEntry(); entry != null; entry = from.getNextEntry()) {
+                to.putNextEntry(new ZipEntry(entry.getName()));
+                String text = new String(from.readAllBytes(), StandardCharsets.UTF_8);
+                to.write(how.apply(entry.getName(), text).getBytes(StandardCharsets.UTF_8));
+            }
+        }
+        return bytes.toByteArray();
+    }
+
+    private static String view(JsonNode list) {
+        return list.path("name") + " " + list.path("rows") + list.path("blocks") + list.path("banks")
+                + list.path("undo");
+    }
+
+    @Test
+    void allComesBackAsItWasAndNoTabTakesTheOldForTheNew() throws Exception {
+        String id = newList(20);
+        change(id, 0, edit("put", "slot", 3, "lines", List.of("SKARRA 145.310- 71.9", "Ö \"x\" 147.510")))
+                .ok();
+        JsonNode before = get("/api/lists/" + id).ok();
+        byte[] archive = archive();
+        change(id, 1, edit("put", "slot", 9, "lines", List.of("LATER 147.540"))).ok();
+        change(id, 2, edit("put", "slot", 10, "lines", List.of("LAST 147.570"))).ok();
+        JsonNode shown = get("/api/lists/" + id).ok();
+        String other = newList(5);
+
+        JsonNode brought = bring(archive).ok();
+        assertThat(brought.path("counts").get(0).toString()).startsWith("{\"what\":\"lists\"");
+        String kept = restored(archive).path("kept").asString();
+        JsonNode after = get("/api/lists/" + id).ok();
+        assertThat(view(after)).isEqualTo(view(before));
+        assertThat(get("/api/lists/" + other).status()).isEqualTo(404);
+        // A tab that still shows what was there before must not change what is there now.
+        assertThat(change(id, shown.path("version").asLong(), edit("delete", "channel", "x"))
+                        .status())
+                .isIn(400, 409);
+        assertThat(change(id, 1, edit("put", "slot", 1, "lines", List.of("A 147.510")))
+                        .problem(409, "changed-elsewhere"))
+                .contains("Nothing was overwritten");
+        long version = after.path("version").asLong();
+        change(id, version, edit("put", "slot", 12, "lines", List.of("AGAIN 147.555")))
+                .ok();
+        assertThat(view(post("/api/lists/" + id + "/undo", java.util.Map.of("baseVersion", version + 1))
+                        .ok()))
+                .isEqualTo(view(before));
+
+        // What was there is kept, and comes back in the same way.
+        restored(Files.readAllBytes(Path.of(kept)));
+        assertThat(view(get("/api/lists/" + id).ok())).isEqualTo(view(shown));
+        delete("/api/lists/" + other).ok();
+        delete("/api/lists/" + id).ok();
+    }
+
+    /** Yesterday's archive, of a database that knew no recipes and no moment of change yet. */
+    @Test
+    void anArchiveOfAnOlderVersionIsBroughtUpToThisOne() throws Exception {
+        String id = newList(20);
+        change(id, 0, edit("put", "slot", 3, "lines", List.of("SKARRA 145.310- 71.9")))
+                .ok();
+        JsonNode before = get("/api/lists/" + id).ok();
+        byte[] now = archive();
+        byte[] old = changed(now, (name, text) -> switch (name) {
+            case "reckonrod.json" ->
+                text.replaceAll("\"schema\":\"[0-9]+\"", "\"schema\":\"7\"")
+                        .replaceAll("\"export_recipe\":[0-9]+,", "");
+            case "tables/channel_list.jsonl" ->
+                text.lines()
+                        .filter(line -> line.contains("\"binned_at\":null"))
+                        .map(line -> line.replaceAll(",\"(binned_at|changed_at)\":[^,}]+", ""))
+                        .collect(java.util.stream.Collectors.joining("\n", "", "\n"));
+            default -> text;
+        });
+        long live = count(now, "channel_list", "\"binned_at\":null");
+        restored(changed(old, (name, text) -> text.replaceAll("\"channel_list\":[0-9]+", "\"channel_list\":" + live)));
+        assertThat(view(get("/api/lists/" + id).ok())).isEqualTo(view(before));
+        restored(now);
+        delete("/api/lists/" + id).ok();
+    }
+
+    private static long count(byte[] archive, String table, String with) throws IOException {
+        long[] count = {0};
+        changed(archive, (name, text) -> {
+            if (name.equals("tables/" + table + ".jsonl")) {
+                count[0] = text.lines().filter(line -> line.contains(with)).count();
+            }
+            return text;
+        });
+        return count[0];
+    }
+
+    @Test
+    void aWrongFileChangesNothing() throws Exception {
+        byte[] good = archive();
+        int lists = get("/api/lists").ok().size();
+        assertThat(bring(new byte[] {1, 2, 3}).problem(422, "archive-unreadable"))
+                .contains("no whole zip");
+        assertThat(bring(java.util.Arrays.copyOf(good, good.length / 2)).problem(422, "archive-unreadable"))
+                .contains("no whole zip");
+        byte[] newer = changed(good, (name, text) -> text.replaceAll("\"schema\":\"[0-9]+\"", "\"schema\":\"999\""));
+        byte[] fewer = changed(good, (name, text) -> name.equals("tables/radio_unit.jsonl") ? "" : text);
+        byte[] torn = changed(
+                good,
+                (name, text) -> name.equals("reckonrod.json")
+                        ? text.replaceAll("\"radio_unit\":[0-9]+", "\"radio_unit\":0")
+                        : name.equals("tables/radio_unit.jsonl") ? "" : text);
+        for (byte[] wrong : List.of(newer, fewer, torn)) {
+            String id = bring(wrong).ok().path("id").asString();
+            assertThat(send(request("/api/archive/" + id + "/restore").POST(HttpRequest.BodyPublishers.noBody()))
+                            .problem(422, "archive-unreadable"))
+                    .contains("Nothing was changed");
+        }
+        assertThat(get("/api/lists").ok().size()).isEqualTo(lists);
+        assertThat(get("/api/radios").ok().size()).isPositive();
+    }
+}
