@@ -3,6 +3,7 @@ import { useQuery } from '@tanstack/vue-query'
 import { computed, onMounted, ref } from 'vue'
 import { api, unwrap } from '@/shared/api/client'
 import { useKeys } from '@/shared/keys/useKeys'
+import ArchivePanel from './components/ArchivePanel.vue'
 
 const { data: about } = useQuery({ queryKey: ['about'], queryFn: () => unwrap(api.GET('/api/about')) })
 const { data: notices } = useQuery({
@@ -48,6 +49,8 @@ onMounted(() => work.value?.focus())
       Every user of the machine that it runs on, without a password, and nobody from elsewhere. The README
       says how to open it to others.
     </p>
+    <h2>All of it as one file</h2>
+    <ArchivePanel />
     <h2>What it is built with</h2>
     <pre v-if="notices" tabindex="0" role="region" aria-label="Third-party notices">{{ notices }}</pre>
     <p v-else class="quiet">The notices of others’ work come in a moment.</p>

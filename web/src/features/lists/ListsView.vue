@@ -48,6 +48,10 @@ const done = async (name: string) => {
   <PageBar title="Lists">
     <span class="quiet">{{ counted(rows.length, 'list') }}, the one used last first</span>
     <template #acts>
+      <v-btn title="Tables of other forms, by recipes; both ways" :to="{ name: 'export' }">Tables</v-btn>
+      <v-btn title="All lists, radios, snapshots and the directory as one file" :to="{ name: 'about' }"
+        >Back up</v-btn
+      >
       <v-btn title="A list that was exported as JSON" @click="picker?.click()">From a file</v-btn>
       <input
         ref="picker"

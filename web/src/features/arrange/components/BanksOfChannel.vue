@@ -17,7 +17,7 @@ const scan = computed(() => {
 </script>
 
 <template>
-  <section aria-label="Banks and scan">
+  <section aria-label="Banks of the channel">
     <h2>Banks and scan</h2>
     <p>
       <template v-if="banks.length">In {{ banks.join(', ') }}. </template>

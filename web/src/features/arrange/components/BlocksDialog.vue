@@ -82,6 +82,7 @@ async function keep() {
   if (!preview.value) filling.value = measuring.value = null
 }
 async function add() {
+  if (!name.value.trim()) return
   const slots = { first: first.value, last: last.value }
   await make({ kind: 'add-block', block: name.value, slots })
 }

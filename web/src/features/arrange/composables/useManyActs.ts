@@ -42,11 +42,11 @@ export function useManyActs(
       act((channels) => [
         { kind: 'order', channels, by, from: place ? { place, latitude: null, longitude: null } : null },
       ]),
-    /** A scan stops at them or passes them by; as the rule says where all of them are set so already. */
+    /** A scan stops at them or passes them by; where somebody said so of all of them, the rule decides again. */
     scan(to?: boolean | null) {
       const all = chosen()
-      const passed = all.length > 0 && all.every((id) => passes(id))
-      const scan = to === undefined ? passed : to
+      const said = all.every((id) => list()?.rows.find((row) => row.id === id)?.scan !== null)
+      const scan = to === undefined ? (said ? null : all.every(passes)) : to
       return act((channels) => [{ kind: 'scan', channels, scan }], all)
     },
     bank: (bank: string, inside: boolean) =>

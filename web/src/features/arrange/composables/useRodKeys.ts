@@ -138,7 +138,7 @@ export function useRodKeys(rod: Rod) {
       {
         on: ['s'],
         shown: 's',
-        does: 'have scans pass it by, or stop at it; all that are marked',
+        does: 'have scans pass it by, or stop at it, or go by the rule again; all that are marked',
         when: () => many.chosen().length > 0,
         act: () => many.scan(),
       },

@@ -52,15 +52,15 @@ class TablesIT extends BrowserTest {
         assertThat(text).hasValue(java.util.regex.Pattern.compile("id: my-r1-europe-\\d"));
         String yaml = text.inputValue();
         text.fill(yaml.replace("shift_mhz: \"-7.6\"", "shift_mhz: \"seven\""));
-        assertThat(page.locator("#plan-faults")).containsText("Shift must be");
+        assertThat(page.locator("#file-faults")).containsText("Shift must be");
         assertThat(button(page, "Keep this plan")).isDisabled();
-        page.locator("#plan-faults button").click();
+        page.locator("#file-faults button").click();
         assertThat(text).isFocused();
         page.reload();
         page.getByText("Edit", new Page.GetByTextOptions().setExact(true)).click();
-        assertThat(page.locator("#plan-faults")).containsText("Shift must be");
+        assertThat(page.locator("#file-faults")).containsText("Shift must be");
         text.fill(yaml.replace("shift_mhz: \"-7.6\"", "shift_mhz: \"-7.5\""));
-        assertThat(page.locator("#plan-faults")).containsText("No fault found");
+        assertThat(page.locator("#file-faults")).containsText("No fault found");
         button(page, "Keep this plan").click();
         assertThat(page.locator(".band").filter(new Locator.FilterOptions().setHasText("70 cm")))
                 .containsText("−7.500 MHz");

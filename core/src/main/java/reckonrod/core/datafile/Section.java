@@ -21,6 +21,7 @@ public final class Section {
     private final Map<String, Node> nodes = new LinkedHashMap<>();
     private final Set<String> read = new HashSet<>();
     private final List<Section> children = new ArrayList<>();
+    private boolean leftOff;
 
     Section(DataFile file, MappingNode mapping) {
         this.file = file;
@@ -126,6 +127,7 @@ public final class Section {
             try {
                 result.add(reader.apply(section));
             } catch (IllegalArgumentException wrong) {
+                section.leftOff = true;
                 // What follows from a fault inside the section would only repeat it in other words.
                 if (file.faultCount() == faultsBefore) {
                     section.fault(wrong.getMessage());
@@ -146,6 +148,10 @@ public final class Section {
     }
 
     void reportUnread() {
+        if (leftOff) {
+            // Its reader has not come to all of the keys: those are no faults of the file.
+            return;
+        }
         nodes.forEach((key, node) -> {
             if (!read.contains(key)) {
                 file.fault(lineOf(node), "\"" + key + "\" is no key that belongs here");

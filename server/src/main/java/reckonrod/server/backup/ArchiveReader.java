@@ -21,6 +21,8 @@ import tools.jackson.databind.json.JsonMapper;
 @Component
 class ArchiveReader {
     private static final int MOST_MANIFEST = 1 << 20;
+    private static final int ROWS_AT_A_TIME = 500;
+    private static final int CHARACTERS_AT_A_TIME = 1 << 20;
     private static final int LONGEST_ROW = 64 << 20;
 
     private final JsonMapper json;
@@ -63,21 +65,24 @@ class ArchiveReader {
      *
      * @return how many there were
      */
-    long rows(Path file, String table, int atATime, Consumer<List<String>> rows) throws IOException {
+    long rows(Path file, String table, Consumer<List<String>> rows) throws IOException {
         long count = 0;
         try (ZipFile zip = new ZipFile(file.toFile(), StandardCharsets.UTF_8);
                 BufferedReader lines = new BufferedReader(new InputStreamReader(
                         zip.getInputStream(zip.getEntry(Manifest.entryOf(table))), StandardCharsets.UTF_8))) {
             List<String> some = new ArrayList<>();
+            long characters = 0;
             for (String line = lines.readLine(); line != null; line = lines.readLine()) {
                 if (line.length() > LONGEST_ROW) {
                     throw refused("A row of " + table + " is longer than any that Reckonrod writes");
                 }
                 some.add(line);
+                characters += line.length();
                 count++;
-                if (some.size() == atATime) {
+                if (some.size() == ROWS_AT_A_TIME || characters > CHARACTERS_AT_A_TIME) {
                     rows.accept(some);
                     some.clear();
+                    characters = 0;
                 }
             }
             if (!some.isEmpty()) {

@@ -20,7 +20,8 @@ import tools.jackson.databind.json.JsonMapper;
 /** Writes all tables as they were at one moment into a zip: a line of JSON for each row, and a manifest behind them. */
 @Component
 class ArchiveWriter {
-    private static final int ROWS_AT_A_TIME = 500;
+    /** Few, for a part of a listing that is being read may have some megabytes. */
+    private static final int ROWS_AT_A_TIME = 25;
 
     private final JdbcTemplate jdbc;
     private final Tables tables;

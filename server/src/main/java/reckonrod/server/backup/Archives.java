@@ -91,19 +91,27 @@ class Archives {
         return before;
     }
 
-    /** What is there now, as an archive in the data folder. */
-    private Path keep() throws IOException {
+    /** What is there now as an archive, in a file that whoever asked has to delete. */
+    Path made() throws IOException {
+        Files.createDirectories(folder);
+        sweep();
         Path half = folder.resolve("half-" + UUID.randomUUID() + ".zip");
+        try (OutputStream out = new BufferedOutputStream(Files.newOutputStream(half))) {
+            writer.write(out);
+        } catch (IOException | RuntimeException full) {
+            Files.deleteIfExists(half);
+            throw full;
+        }
+        return half;
+    }
+
+    private Path keep() throws IOException {
         try {
-            try (OutputStream out = new BufferedOutputStream(Files.newOutputStream(half))) {
-                writer.write(out);
-            }
             return Files.move(
-                    half,
+                    made(),
                     folder.resolve("before-restore-" + MOMENT.format(clock.instant()) + "-"
                             + UUID.randomUUID().toString().substring(0, 4) + ".zip"));
         } catch (IOException full) {
-            Files.deleteIfExists(half);
             throw ProblemException.refused(
                     "cannot-keep",
                     "What is there cannot be kept",

@@ -2,6 +2,10 @@ package reckonrod.server.backup;
 
 import java.io.IOException;
 import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.sql.Statement;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
@@ -24,7 +28,6 @@ import reckonrod.server.problem.ProblemException;
 @Component
 class Restoring {
     private static final String ASIDE = "restoring";
-    private static final int ROWS_AT_A_TIME = 500;
     private static final long LOCK = 7_710_914_226L;
 
     private final JdbcTemplate jdbc;
@@ -63,14 +66,25 @@ class Restoring {
             throw ArchiveReader.refused("The archive was made by Reckonrod " + manifest.program()
                     + ", which is newer than this one; take that one");
         }
-        try {
-            aside(manifest, file);
-            whole.executeWithoutResult(status -> takeTheirPlace());
-        } catch (DataAccessException | FlywayException wrong) {
+        try (Connection alone = source.getConnection();
+                Statement lock = alone.createStatement();
+                ResultSet got = lock.executeQuery("select pg_try_advisory_lock(" + LOCK + ")")) {
+            if (!got.next() || !got.getBoolean(1)) {
+                throw ProblemException.conflict(
+                        "work-runs",
+                        "Another restore runs",
+                        "An archive is being restored already, perhaps by another program. Nothing was changed.");
+            }
+            try {
+                aside(manifest, file);
+                whole.executeWithoutResult(status -> takeTheirPlace());
+            } finally {
+                jdbc.execute("drop schema if exists " + ASIDE + " cascade");
+                lock.execute("select pg_advisory_unlock(" + LOCK + ")");
+            }
+        } catch (DataAccessException | FlywayException | SQLException wrong) {
             throw ArchiveReader.refused("Its tables do not fit together: "
                     + String.valueOf(wrong.getMessage()).lines().findFirst().orElse("no reason"));
-        } finally {
-            jdbc.execute("drop schema if exists " + ASIDE + " cascade");
         }
     }
 
@@ -86,7 +100,7 @@ class Restoring {
                 .forEach(jdbc::execute);
         for (Map.Entry<String, Long> each : manifest.rows().entrySet()) {
             String table = ASIDE + "." + each.getKey();
-            long rows = reader.rows(file, each.getKey(), ROWS_AT_A_TIME, some -> fill(table, some));
+            long rows = reader.rows(file, each.getKey(), some -> fill(table, some));
             if (rows != each.getValue()) {
                 throw ArchiveReader.refused("The table " + each.getKey() + " has " + rows + " rows, and "
                         + each.getValue() + " were written");
@@ -122,7 +136,6 @@ class Restoring {
      * the same database, or shown in a tab, is never taken for what was restored.
      */
     private void takeTheirPlace() {
-        jdbc.queryForList("select pg_advisory_xact_lock(" + LOCK + ")");
         String own = tables.ownSchema();
         List<String> all = tables.of(own);
         if (jdbc.queryForObject(
