@@ -48,7 +48,9 @@ const done = async (name: string) => {
   <PageBar title="Lists">
     <span class="quiet">{{ counted(rows.length, 'list') }}, the one used last first</span>
     <template #acts>
-      <v-btn title="Tables of other forms, by recipes; both ways" :to="{ name: 'export' }">Table recipes</v-btn>
+      <v-btn title="Tables of other forms, by recipes; both ways" :to="{ name: 'export' }"
+        >Table recipes</v-btn
+      >
       <v-btn title="All lists, radios, snapshots and the directory as one file" :to="{ name: 'about' }"
         >Back up</v-btn
       >
