@@ -11,6 +11,7 @@ import java.nio.file.Path;
 import java.nio.file.attribute.PosixFilePermissions;
 import java.time.Duration;
 import java.util.function.Predicate;
+import java.util.zip.ZipFile;
 import org.junit.jupiter.api.Test;
 
 /** The start command itself: what it started is brought back when it dies, and nothing that was accepted is lost. */
@@ -82,12 +83,28 @@ class RunIT {
                 Thread.sleep(100);
             }
             assertThat(ask("GET", "/api/lists", "").body()).contains("Kept");
+            assertThat(backedUp()).contains("Kept");
         } finally {
             run.destroy();
             run.waitFor();
         }
         assertThat(Files.exists(data.resolve("address"))).isFalse();
         assertThat(Files.exists(cluster().resolve("postmaster.pid"))).isFalse();
+    }
+
+    /** The lists of an archive that the command writes while the program runs. */
+    private String backedUp() throws IOException, InterruptedException {
+        Path archive = data.resolve("all.zip");
+        ProcessBuilder command =
+                new ProcessBuilder("bash", "run", "--backup", archive.toString()).directory(Program.ROOT.toFile());
+        command.environment().put("RECKONROD_DATA", data.toString());
+        assertThat(command.inheritIO().start().waitFor()).isZero();
+        try (ZipFile zip = new ZipFile(archive.toFile())) {
+            return new String(
+                    zip.getInputStream(zip.getEntry("tables/channel_list.jsonl"))
+                            .readAllBytes(),
+                    java.nio.charset.StandardCharsets.UTF_8);
+        }
     }
 
     private Path cluster() throws IOException, InterruptedException {

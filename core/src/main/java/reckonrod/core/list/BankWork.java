@@ -1,6 +1,7 @@
 package reckonrod.core.list;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -206,8 +207,9 @@ final class BankWork {
     }
 
     private Optional<String> missing(List<UUID> channels) {
-        long gone =
-                channels.stream().filter(each -> list.slotOf(each).isEmpty()).count();
+        Set<UUID> there = new HashSet<>();
+        list.entries().values().forEach(each -> there.add(each.id()));
+        long gone = channels.stream().filter(each -> !there.contains(each)).count();
         return gone == 0
                 ? Optional.empty()
                 : Optional.of(gone + (gone == 1 ? " channel is" : " channels are")
@@ -236,10 +238,11 @@ final class BankWork {
                 .toList()));
     }
 
-    private List<UUID> inSlotOrder(java.util.Collection<UUID> channels) {
+    private List<UUID> inSlotOrder(Collection<UUID> channels) {
+        Set<UUID> wanted = new HashSet<>(channels);
         return list.entries().values().stream()
                 .map(ListEntry::id)
-                .filter(channels::contains)
+                .filter(wanted::contains)
                 .toList();
     }
 
@@ -261,8 +264,9 @@ final class BankWork {
     }
 
     private ListChange changed(ChannelList after, String summary, List<UUID> about) {
+        Set<UUID> wanted = new HashSet<>(about);
         int lookAt = after.entries().entrySet().stream()
-                .filter(each -> about.contains(each.getValue().id()))
+                .filter(each -> wanted.contains(each.getValue().id()))
                 .findFirst()
                 .map(java.util.Map.Entry::getKey)
                 .orElse(list.slots().first());

@@ -74,7 +74,7 @@ public final class ScanPlan {
     /** Which of some channels are in a bank. */
     Set<UUID> among(String bank, List<UUID> some) {
         Set<UUID> inside = new HashSet<>(members(bank));
-        inside.retainAll(some);
+        inside.retainAll(new HashSet<>(some));
         return inside;
     }
 }

@@ -1,6 +1,7 @@
 package reckonrod.core.recipe;
 
 import java.util.List;
+import java.util.Map;
 import reckonrod.core.channel.Channel;
 import reckonrod.core.list.ListEntry;
 
@@ -12,8 +13,16 @@ import reckonrod.core.list.ListEntry;
  * @param block the name of its block; empty if it is in none
  * @param banks the names of the banks that it is in
  * @param scan whether a scan stops at it
+ * @param shown its name where so many characters fit, by their number
  */
-record ListedChannel(int number, int slot, ListEntry entry, String block, List<String> banks, boolean scan) {
+record ListedChannel(
+        int number,
+        int slot,
+        ListEntry entry,
+        String block,
+        List<String> banks,
+        boolean scan,
+        Map<Integer, String> shown) {
     Channel channel() {
         return entry.channel();
     }

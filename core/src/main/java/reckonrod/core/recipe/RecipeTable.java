@@ -11,12 +11,15 @@ import java.nio.charset.CharsetEncoder;
 import java.nio.charset.CodingErrorAction;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVPrinter;
@@ -28,9 +31,12 @@ import reckonrod.core.list.ChannelList;
 import reckonrod.core.list.ListComparison.Part;
 import reckonrod.core.list.ListEntry;
 import reckonrod.core.list.ScanPlan;
+import reckonrod.core.radio.NameRule;
+import reckonrod.core.radio.ShownNames;
 
 /** Writes lists by a recipe and reads tables by it. What goes out is read again at once, so that what is lost is known before. */
 public final class RecipeTable {
+    private static final String USUAL_CHARACTERS = "ABCDEFGHIJKLMNOPQRSTUVWXYZabcdefghijklmnopqrstuvwxyz0123456789- ";
     private static final int MOST_ROWS = 100_000;
     private static final byte[] MARK_8 = {(byte) 0xEF, (byte) 0xBB, (byte) 0xBF};
     private static final byte[] MARK_16 = {(byte) 0xFF, (byte) 0xFE};
@@ -66,6 +72,7 @@ public final class RecipeTable {
         List<List<String>> rows = new ArrayList<>();
         List<LeftOut> leftOut = new ArrayList<>();
         Map<Part, List<String>> changed = new LinkedHashMap<>();
+        Map<UUID, Map<Integer, String>> shown = shown(list);
         list.entries().forEach((slot, entry) -> {
             String label = entry.channel().label();
             try {
@@ -73,7 +80,8 @@ public final class RecipeTable {
                     throw new UnwritableException(
                             "the table has its " + recipe.form().mostRows().getAsInt() + " rows already");
                 }
-                List<String> row = row(listed(list, scan, slot, entry, rows.size() + 1));
+                List<String> row =
+                        row(listed(list, scan, slot, entry, rows.size() + 1, shown.getOrDefault(entry.id(), Map.of())));
                 comesBack(entry.channel(), row, label, changed);
                 rows.add(row);
             } catch (UnwritableException none) {
@@ -83,7 +91,44 @@ public final class RecipeTable {
         return new Written(text(rows), rows, leftOut, changed);
     }
 
-    private static ListedChannel listed(ChannelList list, ScanPlan scan, int slot, ListEntry entry, int number) {
+    /** Names for columns that are too narrow for some: still legible, and apart if they are apart in the list. */
+    private Map<UUID, Map<Integer, String>> shown(ChannelList list) {
+        Map<UUID, Map<Integer, String>> shown = new HashMap<>();
+        List<ListEntry> entries = List.copyOf(list.entries().values());
+        CharsetEncoder encoder = recipe.form().encoding().newEncoder();
+        String characters = Stream.concat(
+                        Stream.of(USUAL_CHARACTERS),
+                        entries.stream().map(each -> each.channel().name()))
+                .flatMapToInt(String::codePoints)
+                .distinct()
+                .mapToObj(Character::toString)
+                .filter(encoder::canEncode)
+                .collect(Collectors.joining());
+        recipe.columns().stream()
+                .map(ExportRecipe.Column::holding)
+                .filter(each -> each instanceof TextHolding)
+                .map(TextHolding.class::cast)
+                .filter(each -> each.kind() == TextHolding.Kind.NAME && each.most() > 0)
+                .mapToInt(TextHolding::most)
+                .filter(most -> most < Channel.MOST_NAME_CHARACTERS)
+                .distinct()
+                .forEach(most -> {
+                    List<ShownNames.Shown> names = ShownNames.of(
+                            entries.stream()
+                                    .map(each ->
+                                            new ShownNames.Wanted(each.channel().name(), each.shortName(most)))
+                                    .toList(),
+                            new NameRule(most, characters));
+                    for (int i = 0; i < entries.size(); i++) {
+                        shown.computeIfAbsent(entries.get(i).id(), any -> new HashMap<>())
+                                .put(most, names.get(i).shown());
+                    }
+                });
+        return shown;
+    }
+
+    private static ListedChannel listed(
+            ChannelList list, ScanPlan scan, int slot, ListEntry entry, int number, Map<Integer, String> shown) {
         return new ListedChannel(
                 number,
                 slot,
@@ -92,7 +137,8 @@ public final class RecipeTable {
                 scan.banksOf(entry.id()).stream()
                         .map(bank -> list.scanning().banks().get(bank - 1).name())
                         .toList(),
-                scan.scans(entry));
+                scan.scans(entry),
+                shown);
     }
 
     private List<String> row(ListedChannel channel) {
@@ -118,6 +164,11 @@ public final class RecipeTable {
         }
         for (Part part : Part.values()) {
             if (!part.of(channel).equals(part.of(again))) {
+                // Another frequency is no loss that anyone could live with.
+                if (part == Part.LISTEN || part == Part.TALK) {
+                    throw new UnwritableException("read back from its row, " + part.words() + " would be "
+                            + part.of(again) + " and not " + part.of(channel) + "; the columns have no form for that");
+                }
                 changed.computeIfAbsent(part, any -> new ArrayList<>()).add(label);
             }
         }

@@ -9,7 +9,7 @@ import reckonrod.core.list.Origin;
 /**
  * A text of the channel or its list.
  *
- * @param most the most characters that go in; 0 for no limit
+ * @param most the most characters that go in; 0 for no limit. Longer names are shortened as for a display, and stay apart
  */
 record TextHolding(Kind kind, int most) implements Holding {
     /** Which text. */
@@ -42,7 +42,7 @@ record TextHolding(Kind kind, int most) implements Holding {
 
     private String text(ListedChannel channel) {
         return switch (kind) {
-            case NAME -> channel.channel().name();
+            case NAME -> channel.shown().getOrDefault(most, channel.channel().name());
             case BLOCK -> channel.block();
             case BANKS -> String.join(" / ", channel.banks());
             case CODES ->

@@ -146,6 +146,30 @@ class RecipeTest {
         assertThat(written.rows()).hasSize(leftOut == null ? 1 : 0);
     }
 
+    /** A shift of nothing would have a channel talk that must not; a name that is too long stays apart from others. */
+    @Test
+    void nothingTalksByATableThatNeverTalkedAndLongNamesStayApart() {
+        ExportRecipe recipe = ExportRecipe.read("x.yaml", """
+                name: Narrow
+                columns:
+                  - { heading: name, holds: name, most: 6 }
+                  - { heading: rx, holds: listen }
+                  - { heading: by, holds: shift }
+                """);
+        RecipeTable.Written written = new RecipeTable(recipe)
+                .write(Lists.of(R2, "HARBOUR EAST 145.310-", "HARBOUR WEST 147.135+", "MARINE 156.800"));
+        assertThat(written.leftOut())
+                .extracting(RecipeTable.LeftOut::label, RecipeTable.LeftOut::why)
+                .containsExactly(
+                        Tuple.tuple(
+                                "MARINE",
+                                "read back from its row, talk would be 156.800 and not never; the columns have no form for that"));
+        assertThat(written.rows().stream().map(row -> row.get(0)).distinct())
+                .hasSize(2)
+                .allMatch(name -> name.length() <= 6);
+        assertThat(changed(written)).isEqualTo("NAME [HARBOUR EAST, HARBOUR WEST]");
+    }
+
     @Test
     void rowsBeyondTheLimitAreLeftOutByName() {
         ExportRecipe recipe = ExportRecipe.read("x.yaml", SHIFTS.replace("most_rows: 9", "most_rows: 5"));
