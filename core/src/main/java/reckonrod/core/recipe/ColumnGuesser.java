@@ -18,6 +18,31 @@ final class ColumnGuesser {
     static final Pattern DECIMAL = Pattern.compile("[+-]?[0-9]{1,10}[.,][0-9]+");
     private static final Pattern NUMBER = Pattern.compile("[+-]?[0-9]+([.,][0-9]+)?");
 
+    /** What stands above numbers that could be frequencies and are none. */
+    private static final String[] NO_FREQUENCY = {
+        "shift",
+        "offset",
+        "tone",
+        "tones",
+        "ctcss",
+        "step",
+        "lat",
+        "latitude",
+        "lon",
+        "long",
+        "longitude",
+        "north",
+        "east",
+        "south",
+        "west",
+        "distance",
+        "km",
+        "miles",
+        "height",
+        "watts",
+        "power"
+    };
+
     private final List<String> headings;
     private final List<List<String>> rows;
     private final List<String> open = new ArrayList<>();
@@ -91,7 +116,7 @@ final class ColumnGuesser {
     private void frequencies() {
         List<Integer> places = new ArrayList<>();
         for (int i = 0; i < headings.size(); i++) {
-            if (unit(i).isPresent() && !says(i, "shift", "offset", "tone", "ctcss", "step")) {
+            if (unit(i).isPresent() && !says(i, NO_FREQUENCY)) {
                 places.add(i);
             }
         }
@@ -102,10 +127,14 @@ final class ColumnGuesser {
         int listen = places.stream()
                 .filter(i -> says(i, "rx", "receive", "listen", "output", "downlink"))
                 .findFirst()
-                .orElseGet(() -> places.stream()
+                .or(() -> places.stream()
+                        .filter(i -> says(i, "frequency", "freq", "f", "mhz", "khz", "hz"))
                         .filter(i -> !says(i, "tx", "transmit", "talk", "input", "uplink"))
-                        .findFirst()
-                        .orElse(places.get(0)));
+                        .findFirst())
+                .or(() -> places.stream()
+                        .filter(i -> !says(i, "tx", "transmit", "talk", "input", "uplink"))
+                        .findFirst())
+                .orElse(places.get(0));
         found.put(listen, new FrequencyHolding(false, shown(listen), Optional.empty()));
         places.stream()
                 .filter(i -> i != listen)
@@ -118,27 +147,29 @@ final class ColumnGuesser {
 
     /** Megahertz, kilohertz or hertz where all numbers of a column can only be that. */
     private Optional<Unit> unit(int i) {
+        // One decimal everywhere and no more than any tone has: those are tones.
+        if (all(i, cell -> cell.matches("[0-9]{2,3}[.,][0-9]") && readOr(Unit.MEGAHERTZ, cell) <= 260_000_000L)) {
+            return Optional.empty();
+        }
         for (String word : List.of("MHz", "kHz", "Hz")) {
             Unit unit = Unit.of(word, OptionalInt.empty());
-            if (all(i, cell -> {
-                if (!NUMBER.matcher(cell).matches()) {
-                    return false;
-                }
-                long hertz = readOr(unit, cell);
-                // A whole number of megahertz is as likely to be a slot, a step or a tone.
-                return hertz >= 25_000_000L
-                        && hertz <= 3_000_000_000L
-                        && (!word.equals("MHz") || DECIMAL.matcher(cell).matches());
-            })) {
+            // Whole numbers of megahertz alone are as likely to be slots or steps.
+            boolean fine = !word.equals("MHz")
+                    || column(i).stream().anyMatch(cell -> DECIMAL.matcher(cell).matches());
+            if (fine && all(i, cell -> NUMBER.matcher(cell).matches() && isOfRadio(readOr(unit, cell)))) {
                 return Optional.of(unit);
             }
         }
         return Optional.empty();
     }
 
+    private static boolean isOfRadio(long hertz) {
+        return hertz >= 25_000_000L && hertz <= 3_000_000_000L;
+    }
+
     private static long readOr(Unit unit, String cell) {
         try {
-            return unit.read(cell);
+            return unit.read(cell, cell.indexOf(',') >= 0);
         } catch (IllegalArgumentException none) {
             return -1;
         }

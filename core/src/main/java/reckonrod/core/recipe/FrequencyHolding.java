@@ -29,7 +29,7 @@ record FrequencyHolding(boolean talk, Unit unit, Optional<String> never) impleme
             draft.never = true;
             return;
         }
-        Frequency frequency = Frequency.ofHertz(unit.read(cell));
+        Frequency frequency = Frequency.ofHertz(unit.read(cell, form.decimalComma()));
         if (talk) {
             draft.talk = Optional.of(frequency);
         } else {

@@ -41,7 +41,7 @@ record ShiftHolding(Kind kind, Unit unit) implements Holding {
         if (cell.isEmpty()) {
             return;
         }
-        long hertz = unit.read(cell);
+        long hertz = unit.read(cell, form.decimalComma());
         if (kind == Kind.SHIFT) {
             draft.shift = Optional.of(Shift.ofHertz(hertz));
             return;

@@ -43,11 +43,17 @@ record Unit(int power, OptionalInt decimals) {
         }
     }
 
-    /** Hertz of a number; either decimal mark is read, since no one of them stands for thousands. */
-    long read(String cell) {
+    /**
+     * Hertz of a number. Of megahertz either decimal mark is read; of smaller units the other one may stand for thousands, and is
+     * refused.
+     */
+    long read(String cell, boolean decimalComma) {
         String text = cell.strip().replace('\u2212', '-');
-        if (!NUMBER.matcher(text).matches()) {
-            throw new IllegalArgumentException("must be a number of " + word() + ", was \"" + cell + "\"");
+        if (!NUMBER.matcher(text).matches() || power < 6 && text.indexOf(decimalComma ? '.' : ',') >= 0) {
+            throw new IllegalArgumentException("must be a number of " + word()
+                    + (power < 6 ? ", with a " + (decimalComma ? "comma" : "point") + " before decimals" : "")
+                    + ", was \""
+                    + cell + "\"");
         }
         try {
             return new BigDecimal(text.replace(',', '.')).movePointRight(power).longValueExact();

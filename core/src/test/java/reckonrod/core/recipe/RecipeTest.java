@@ -253,6 +253,33 @@ class RecipeTest {
         assertThat(guess.open()).isEqualTo(example.contains("Colour") ? List.of("Colour") : List.of());
     }
 
+    /** Numbers that could be frequencies and are none: places, tones under a heading of their own, whole megahertz among others. */
+    @Test
+    void placesAndTonesAreNoFrequencies() {
+        RecipeGuess guess = RecipeGuess.of("Mine", """
+                Lat,Lon,Sub,Freq,Name,In
+                47.51,38.04,71.9,145.31,SKARRA,144.71
+                47.60,38.25,88.5,446,CALL,446
+                """);
+        assertThat(guess.recipe().toYaml())
+                .contains("\"Freq\", holds: listen", "\"In\", holds: talk", "\"Sub\", holds: talk ctcss")
+                .contains("\"Lat\", holds: nothing", "\"Lon\", holds: nothing");
+        assertThat(guess.read()).isEqualTo(2);
+    }
+
+    @Test
+    void aMarkThatMayStandForThousandsIsRefused() {
+        ExportRecipe recipe = ExportRecipe.read("x.yaml", """
+                name: Kilohertz
+                separator: semicolon
+                columns:
+                  - { heading: f, holds: listen, unit: kHz }
+                  - { heading: t, holds: talk, unit: kHz }
+                """);
+        assertThat(new RecipeTable(recipe).read("f;t\n145,310;145310").get(0).fault())
+                .isEqualTo("f must be a number of kHz, with a point before decimals, was \"145,310\"");
+    }
+
     @ParameterizedTest
     @CsvSource(delimiter = '|', textBlock = """
             just words           | No columns were found
