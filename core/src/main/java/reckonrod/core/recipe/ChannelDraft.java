@@ -2,6 +2,7 @@ package reckonrod.core.recipe;
 
 import java.util.EnumMap;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -60,6 +61,21 @@ final class ChannelDraft {
     }
 
     private Talk talk(Frequency receive) {
+        Talk talks = talkAsSaid(receive);
+        Optional<Shift> by = talks.transmit(receive).map(on -> Shift.between(receive, on));
+        // Two columns that say different things: nobody knows which of them is right.
+        boolean otherWay = by.filter(each ->
+                        "plus".equals(direction) && each.hertz() <= 0 || "minus".equals(direction) && each.hertz() >= 0)
+                .isPresent();
+        if (otherWay || shift.isPresent() && by.isPresent() && !shift.equals(by)) {
+            throw new IllegalArgumentException("the columns contradict each other: it would talk on "
+                    + talks.transmit(receive).orElseThrow().toMegahertzText() + ", and "
+                    + (otherWay ? "the direction says " + direction : "the shift says " + shift.get()));
+        }
+        return talks;
+    }
+
+    private Talk talkAsSaid(Frequency receive) {
         if (never || "never".equals(direction)) {
             return new Talk.Never();
         }
@@ -158,8 +174,8 @@ final class ChannelDraft {
             ToneHolding.Kind kind,
             Class<? extends Tone> wanted,
             Tone otherwise) {
-        for (Map<ToneHolding.Kind, Tone> each : java.util.List.of(of, perhaps)) {
-            for (ToneHolding.Kind place : java.util.List.of(kind, ToneHolding.Kind.EITHER)) {
+        for (Map<ToneHolding.Kind, Tone> each : List.of(of, perhaps)) {
+            for (ToneHolding.Kind place : List.of(kind, ToneHolding.Kind.EITHER)) {
                 if (wanted.isInstance(each.get(place))) {
                     return each.get(place);
                 }

@@ -212,8 +212,6 @@ final class ColumnGuesser {
             {"0", "same"},
             {"=", "same"},
             {"split", "other"},
-            {"off", "never"},
-            {"rx", "never"},
             {"rx only", "never"},
             {"receive only", "never"}
         }) {

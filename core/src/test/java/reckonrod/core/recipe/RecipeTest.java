@@ -267,6 +267,30 @@ class RecipeTest {
         assertThat(guess.read()).isEqualTo(2);
     }
 
+    /** Where two columns say different things, neither is believed. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            145.310;-;-0.6;144.710 |
+            145.310;+;-0.6;144.710 | it would talk on 144.710, and the direction says plus
+            145.310;-;0.6;145.910  | it would talk on 145.910, and the direction says minus
+            145.310;-;-0.6;144.510 | it would talk on 144.510, and the shift says
+            """)
+    void columnsThatContradictEachOtherAreRefused(String row, String told) {
+        ExportRecipe recipe = ExportRecipe.read("x.yaml", """
+                name: Twice
+                separator: semicolon
+                columns:
+                  - { heading: f, holds: listen }
+                  - { heading: way, holds: direction, words: { plus: "+", minus: "-" } }
+                  - { heading: by, holds: shift }
+                  - { heading: t, holds: talk }
+                """);
+        String fault = new RecipeTable(recipe).read("f;way;by;t\n" + row).get(0).fault();
+        assertThat(fault)
+                .contains(told == null ? "" : told)
+                .satisfies(it -> assertThat(it.isEmpty()).isEqualTo(told == null));
+    }
+
     @Test
     void aMarkThatMayStandForThousandsIsRefused() {
         ExportRecipe recipe = ExportRecipe.read("x.yaml", """
