@@ -15,6 +15,7 @@ export const router = createRouter({
     { path: '/lists', name: 'lists', component: () => import('./features/lists/ListsView.vue') },
     { path: '/compare', name: 'compare', component: () => import('./features/lists/CompareView.vue') },
     { path: '/export', name: 'export', component: () => import('./features/export/ExportView.vue') },
+    { path: '/print', name: 'print', component: () => import('./features/print/PrintView.vue') },
     { path: '/review', name: 'review', component: () => import('./features/review/ReviewView.vue') },
     {
       path: '/tables/:table?/:plan?',

@@ -3,6 +3,8 @@ import { computed, ref, watch } from 'vue'
 import { useDisplay } from 'vuetify'
 import type { Finding } from '@/shared/api/client'
 import { useCursor } from '@/shared/composables/useCursor'
+import SwapList from '@/shared/components/SwapList.vue'
+import { useCounterpart } from '@/shared/composables/useCounterpart'
 import { useOpenList } from '@/shared/composables/useOpenList'
 import { useList } from '@/shared/list/useList'
 import { useListChanges } from '@/shared/list/useListChanges'
@@ -25,7 +27,8 @@ import { useRod, type RodItem } from './composables/useRod'
 import { useRodKeys } from './composables/useRodKeys'
 import { useWorking } from './composables/useWorking'
 
-const { lists, openId, choose, error: listsError } = useOpenList()
+const { lists, openId, error: listsError } = useOpenList()
+const { swap } = useCounterpart()
 const { data: list, error } = useList(openId)
 const changes = useListChanges(openId)
 const cursor = useCursor()
@@ -53,7 +56,6 @@ const row = computed(() => (item.value?.kind === 'channel' ? item.value.row : nu
 const { editing, draft, line, edit, rewrite } = useEditing(row, changes)
 const { edited, answer, problem, findings } = useWorking(list, row, line)
 
-const home = computed(() => lists.value?.find((each) => each.id === list.value?.homeId) ?? null)
 const counts = computed(() => {
   const now = list.value?.counts
   if (!now) return ''
@@ -106,6 +108,8 @@ useRodKeys({
   showOrders: () => (ordering.value = true),
   showBanks: () => (sheet.value = 'banks'),
   showNames: () => (sheet.value = 'names'),
+  swap,
+  showIntent: () => (sheet.value = 'intent'),
   showChange: () => (sheet.value = 'change'),
   showWorking: () => (sideOpen.value = mobile.value),
   mend(number) {
@@ -127,7 +131,15 @@ useRodKeys({
         >
           {{ list.bandPlan.shortTitle }} practice, licence {{ list.licence }}
         </button>
-        <span v-if="!mobile" class="quiet">{{ counted(list.radios.length, 'radio') }}</span>
+        <button
+          v-if="!mobile"
+          type="button"
+          class="purpose link quiet"
+          title="What the list is for, how it names, listens and talks (i)"
+          @click="sheet = 'intent'"
+        >
+          {{ list.intent.purpose || counted(list.radios.length, 'radio') }}
+        </button>
         <template #acts>
           <v-btn v-if="!mobile" size="small" title="What each display shows (r)" @click="sheet = 'names'"
             >Names on radios</v-btn
@@ -140,9 +152,7 @@ useRodKeys({
             >Banks and scan</v-btn
           >
           <v-btn v-if="!mobile" size="small" title="Ctrl+F" @click="find">Find in the list</v-btn>
-          <v-btn v-if="home" size="small" color="primary" variant="flat" @click="choose(home.id)">
-            Back to {{ home.name }}
-          </v-btn>
+          <SwapList />
         </template>
       </PageBar>
       <MarkedBar
@@ -156,7 +166,7 @@ useRodKeys({
         :changes="changes"
         @change="sheet = 'change'"
         @banks="sheet = 'banks'"
-        @distance="sheet = 'distance'"
+        @where="(by) => (sheet = by)"
       />
       <ArrangeBar
         v-else
@@ -177,6 +187,7 @@ useRodKeys({
         @mark="marks.toggle()"
         @find="find"
         @names="sheet = 'names'"
+        @intent="sheet = 'intent'"
       />
       <FindBar
         v-if="finder.open.value"

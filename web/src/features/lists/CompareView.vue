@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
+import { useRadios } from '@/shared/api/queries'
 import { useOpenList } from '@/shared/composables/useOpenList'
 import { useKeys } from '@/shared/keys/useKeys'
 import PageBar from '@/shared/ui/PageBar.vue'
-import { counted } from '@/shared/words'
+import { counted, moment } from '@/shared/words'
 import CompareTable from './components/CompareTable.vue'
 import { useCompare } from './composables/useCompare'
 
@@ -15,8 +16,32 @@ const other = computed(() => (typeof route.query['with'] === 'string' ? route.qu
 const revision = computed(() =>
   /^\d+$/.test(String(route.query['revision'])) ? Number(route.query['revision']) : null,
 )
-const others = computed(() => (lists.value ?? []).filter((each) => each.id !== openId.value))
-const { data, error, rows, can, chosen, choose, going, takeOver, changes } = useCompare(other, revision)
+const held = computed(() => {
+  const { radio, snapshot } = route.query
+  return typeof radio === 'string' && typeof snapshot === 'string' ? { radio, snapshot } : null
+})
+const { data: radios } = useRadios()
+/** Other lists, and what radios held when they were seen last. */
+const others = computed(() => [
+  ...(lists.value ?? [])
+    .filter((each) => each.id !== openId.value)
+    .map((each) => ({ title: each.name, value: each.id, query: { with: each.id } })),
+  ...(radios.value ?? []).flatMap((each) =>
+    each.newestSnapshot
+      ? [
+          {
+            title: `${each.name} of ${moment(each.newestSnapshot.takenAt)}`,
+            value: each.newestSnapshot.id,
+            query: { radio: each.id, snapshot: each.newestSnapshot.id },
+          },
+        ]
+      : [],
+  ),
+])
+const chosenOther = computed(() => held.value?.snapshot ?? (revision.value === null ? other.value : null))
+const go = (value: string) =>
+  void router.replace({ query: others.value.find((each) => each.value === value)?.query })
+const { data, error, rows, can, chosen, choose, going, takeOver, changes } = useCompare(other, revision, held)
 const losing = computed(() => going.value.filter((row) => row.kind === 'only_here').length)
 const says = computed(() => {
   const all = counted(going.value.length, 'channel')
@@ -36,21 +61,19 @@ useKeys({
     <span class="quiet">{{ open?.name }} with {{ data?.with ?? 'another list' }}</span>
     <template #acts>
       <v-select
-        class="short"
+        class="with"
         label="With"
-        :model-value="revision === null ? other : null"
+        :model-value="chosenOther"
         :items="others"
-        item-title="name"
-        item-value="id"
-        @update:model-value="(id: string) => router.replace({ query: { with: id } })"
+        @update:model-value="go"
       />
     </template>
   </PageBar>
   <div class="pad stack">
     <p v-if="error" role="alert" class="wrong">{{ error.message }}</p>
-    <p v-else-if="!other && revision === null" class="quiet">
-      Choose a list to compare {{ open?.name ?? 'the open list' }} with. To compare it with how it was, choose
-      a change in its History.
+    <p v-else-if="!other && !held && revision === null" class="quiet">
+      Choose a list, or what a radio held, to compare {{ open?.name ?? 'the open list' }} with. To compare it
+      with how it was, choose a change in its History.
     </p>
     <p v-else-if="data && !rows.length">The two are alike, channel by channel and slot by slot.</p>
     <template v-else-if="data">
@@ -69,3 +92,9 @@ useKeys({
     </template>
   </div>
 </template>
+
+<style scoped>
+.with {
+  width: 260px;
+}
+</style>

@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { api, unwrap } from '@/shared/api/client'
+import SwapList from '@/shared/components/SwapList.vue'
 import RadioTabs from '@/shared/components/RadioTabs.vue'
+import { useCounterpart } from '@/shared/composables/useCounterpart'
 import { useNotice } from '@/shared/composables/useNotice'
 import { useOpenList } from '@/shared/composables/useOpenList'
 import { useOpenRadio } from '@/shared/composables/useOpenRadio'
@@ -18,13 +20,22 @@ import WriteStep from './components/WriteStep.vue'
 import { cancelJob, useRadioJob } from './composables/useJobs'
 import { useWriting } from './composables/useWriting'
 
-const { open, openId } = useOpenList()
+const { lists, open, openId } = useOpenList()
+const { swap } = useCounterpart()
 const { radios, radio, unknown, error } = useOpenRadio()
 const radioId = computed(() => radio.value?.id ?? null)
 const { job, lost: serverLost, start, running } = useRadioJob(radioId)
 const writing = useWriting(radio, openId, start)
 const { difference, stale, lost, asking } = writing
 const loss = computed(() => difference.value?.loses ?? 0)
+
+/** What the radio was written with last, when that is another list than the open one. */
+const held = computed(() => {
+  const loaded = radio.value?.loaded
+  if (!loaded || loaded.listId === openId.value) return ''
+  const name = lists.value?.find((each) => each.id === loaded.listId)?.name ?? loaded.listName
+  return `${radio.value?.name} was written with ${name} last, on ${moment(loaded.since)}.`
+})
 
 const { tellProblem } = useNotice()
 const params = () => ({ path: { radioId: radioId.value ?? '' } })
@@ -45,6 +56,7 @@ useKeys({
       when: () => !running.value && radio.value !== null && radio.value.baud !== null,
       act: read,
     },
+    { on: ['h'], shown: 'h', does: 'swap home list and trip list', act: swap },
   ],
 })
 watch(work, (now) => now?.focus())
@@ -55,6 +67,7 @@ watch(work, (now) => now?.focus())
     <section ref="work" class="middle" tabindex="-1" aria-label="Load">
       <PageBar title="Load">
         <span v-if="open" class="quiet">{{ open.name }} into a radio: read, look, write, read back</span>
+        <template #acts><SwapList /></template>
       </PageBar>
       <p v-if="error" class="pad" role="alert">{{ error.message }}</p>
       <RadioTabs v-if="radios" :radios="radios" :open="radio?.id ?? ''" route="load" />
@@ -62,6 +75,7 @@ watch(work, (now) => now?.focus())
         There is no radio “{{ unknown }}” here. Choose one of those above; nothing was read or written.
       </p>
       <div v-if="radio" class="steps stack">
+        <p v-if="held" class="quiet">{{ held }}</p>
         <HalfWritten v-if="radio.halfWritten && !running" :radio="radio" @restore="restore" />
         <JobProgress v-if="job" :job="job" :lost="serverLost" @cancel="cancel" />
         <p v-if="radio.baud === null">

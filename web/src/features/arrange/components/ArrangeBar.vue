@@ -19,6 +19,7 @@ const emit = defineEmits<{
   mark: []
   find: []
   names: []
+  intent: []
   findings: []
   working: []
 }>()
@@ -56,6 +57,7 @@ const beside = computed<{ title: string; hint?: string; to?: { name: string }; a
         />
         <v-list-item title="Banks and scan" @click="emit('banks')" />
         <v-list-item title="Names on radios" @click="emit('names')" />
+        <v-list-item title="About the list" @click="emit('intent')" />
         <v-list-item title="Find in the list" @click="emit('find')" />
         <v-list-item v-if="row" title="Mark the channel" @click="emit('mark')" />
         <v-list-item title="Working of the channel" @click="emit('working')" />

@@ -10,15 +10,26 @@ import MoveDialog from './MoveDialog.vue'
 const BanksDialog = defineAsyncComponent(() => import('./BanksDialog.vue'))
 const BlocksDialog = defineAsyncComponent(() => import('./BlocksDialog.vue'))
 const ChangeManyDialog = defineAsyncComponent(() => import('./ChangeManyDialog.vue'))
-const DistanceDialog = defineAsyncComponent(() => import('./DistanceDialog.vue'))
 const FindingsDialog = defineAsyncComponent(() => import('./FindingsDialog.vue'))
 const HistoryDialog = defineAsyncComponent(() => import('./HistoryDialog.vue'))
 const ListPlanDialog = defineAsyncComponent(() => import('./ListPlanDialog.vue'))
 const NamesDialog = defineAsyncComponent(() => import('./NamesDialog.vue'))
+const IntentDialog = defineAsyncComponent(() => import('./IntentDialog.vue'))
+const WhereDialog = defineAsyncComponent(() => import('./WhereDialog.vue'))
 const SatelliteDialog = defineAsyncComponent(() => import('./SatelliteDialog.vue'))
 
 export type Sheet =
-  'banks' | 'blocks' | 'change' | 'distance' | 'findings' | 'history' | 'names' | 'plan' | 'satellite'
+  | 'along'
+  | 'banks'
+  | 'blocks'
+  | 'change'
+  | 'distance'
+  | 'findings'
+  | 'history'
+  | 'intent'
+  | 'names'
+  | 'plan'
+  | 'satellite'
 defineProps<{
   list: ListView
   cursor: number
@@ -38,7 +49,9 @@ const shows = (which: Sheet) =>
 const banks = shows('banks')
 const blocks = shows('blocks')
 const change = shows('change')
+const along = shows('along')
 const distance = shows('distance')
+const intent = shows('intent')
 const findings = shows('findings')
 const history = shows('history')
 const names = shows('names')
@@ -48,7 +61,9 @@ const asked = {
   banks: useAsked(banks),
   blocks: useAsked(blocks),
   change: useAsked(change),
+  along: useAsked(along),
   distance: useAsked(distance),
+  intent: useAsked(intent),
   findings: useAsked(findings),
   history: useAsked(history),
   names: useAsked(names),
@@ -80,11 +95,19 @@ const asked = {
     :chosen="many.marked()"
     :changes="changes"
   />
-  <DistanceDialog
+  <WhereDialog
     v-if="asked.distance.value"
     v-model="distance"
-    @ask="(place) => many.order('distance', place)"
+    by="distance"
+    @ask="(places) => many.order('distance', places)"
   />
+  <WhereDialog
+    v-if="asked.along.value"
+    v-model="along"
+    by="along"
+    @ask="(places) => many.order('along', places)"
+  />
+  <IntentDialog v-if="asked.intent.value" v-model="intent" :list="list" :changes="changes" />
   <NamesDialog v-if="asked.names.value" v-model="names" :list="list" :cursor="cursor" :changes="changes" />
   <ListPlanDialog
     v-if="asked.plan.value"

@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import type { ListView, Schemas } from '@/shared/api/client'
 import PlaceField from '@/shared/components/PlaceField.vue'
 import FieldRow from '@/shared/ui/FieldRow.vue'
+import { spot } from '../orders'
 
 /** Which channels belong somewhere, asked field by field; what is left empty does not matter. */
 defineProps<{ list: ListView }>()
@@ -20,21 +21,24 @@ const TONES = [
 ]
 const KINDS = ['FM', 'NFM', 'AM']
 const DISTANCES = [5, 10, 20, 40, 60, 100, 150, 300].map((each) => ({ value: each, title: `${each} km` }))
+const circle = computed(() => form.value.area?.circle ?? null)
+const outline = computed(() => form.value.area?.outline ?? null)
 const place = computed({
-  get: () => form.value.area?.centre.place ?? '',
+  get: () => circle.value?.centre.place ?? '',
   /** Another place is looked up anew. */
   set(now: string) {
-    if (now === form.value.area?.centre.place) return
-    form.value.area = now
-      ? {
-          centre: { place: now, latitude: null, longitude: null },
-          kilometres: form.value.area?.kilometres ?? 40,
-        }
-      : null
+    if (now === (circle.value?.centre.place ?? '')) return
+    const kilometres = circle.value?.kilometres ?? 40
+    form.value.area = now ? { circle: { centre: spot(now), kilometres }, outline: null } : null
   },
 })
+const outlined = computed({
+  get: () => outline.value !== null,
+  set: (now: boolean) =>
+    (form.value.area = now ? { circle: null, outline: { name: '', corners: '' } } : null),
+})
 const distances = computed(() => {
-  const own = form.value.area?.kilometres
+  const own = circle.value?.kilometres
   return own && !DISTANCES.some((each) => each.value === own)
     ? [...DISTANCES, { value: own, title: `${own} km` }]
     : DISTANCES
@@ -57,7 +61,24 @@ const distances = computed(() => {
       closable-chips
       hide-no-data
     />
-    <PlaceField v-model="place" class="grow" label="Around a place, coordinates or locator" />
-    <v-select v-if="form.area" v-model="form.area.kilometres" label="within" :items="distances" />
+    <PlaceField
+      v-if="!outlined"
+      v-model="place"
+      class="grow"
+      label="Around a place, coordinates or locator"
+    />
+    <v-select v-if="circle" v-model="circle.kilometres" label="within" :items="distances" />
+    <v-checkbox v-model="outlined" label="Inside an outline instead" />
+    <template v-if="outline">
+      <v-text-field v-model="outline.name" label="What the area is called" maxlength="80" />
+      <v-textarea
+        v-model="outline.corners"
+        class="grow mono"
+        rows="3"
+        label="Its corners, one a line, or GeoJSON with one polygon"
+        placeholder="46.50, -38.25"
+        spellcheck="false"
+      />
+    </template>
   </FieldRow>
 </template>

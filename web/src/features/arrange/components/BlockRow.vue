@@ -2,7 +2,7 @@
 import { mdiDotsVertical } from '@mdi/js'
 import { computed, ref, watch } from 'vue'
 import type { Edit, Schemas } from '@/shared/api/client'
-import { ORDERS } from '../orders'
+import { asksWhere, ORDERS } from '../orders'
 
 /** A block in its row: name and slots are typed, the rest is chosen. */
 type Block = Schemas['BlockView']
@@ -13,7 +13,7 @@ const props = defineProps<{
   after: Block | undefined
   cursor: number
 }>()
-const emit = defineEmits<{ change: [edit: Edit]; order: [by: Block['order']]; fill: [] }>()
+const emit = defineEmits<{ change: [edit: Edit]; order: [by: Block['order']]; fill: []; naming: [] }>()
 const name = ref('')
 const first = ref('')
 const last = ref('')
@@ -39,10 +39,7 @@ const orders = computed(() => [
   { value: '', title: 'as placed' },
   ...ORDERS.map((each) => ({
     value: each.by,
-    title:
-      each.by === 'distance' && props.block.order === 'distance'
-        ? `by distance from ${props.block.orderFrom?.place}`
-        : each.title,
+    title: asksWhere(each.by) && props.block.order === each.by ? `by ${props.block.orderWords}` : each.title,
   })),
 ])
 const acts = computed(() => {
@@ -115,6 +112,7 @@ const acts = computed(() => {
       <button type="button" class="link" :aria-label="`What belongs into ${block}`" @click="emit('fill')">
         {{ props.block.belongs ?? 'what is put there' }}
       </button>
+      <span v-if="props.block.named" class="quiet small named">named by {{ props.block.named }}</span>
     </td>
     <td class="end">
       <v-menu>
@@ -134,6 +132,7 @@ const acts = computed(() => {
             :title="each.title"
             @click="emit('change', each.edit)"
           />
+          <v-list-item title="Name what comes into it…" @click="emit('naming')" />
         </v-list>
       </v-menu>
     </td>
@@ -147,6 +146,9 @@ const acts = computed(() => {
 }
 .belongs {
   min-width: 150px;
+}
+.named {
+  display: block;
 }
 .slot {
   width: 84px;

@@ -8,10 +8,11 @@ import FigureField from '@/shared/ui/FigureField.vue'
 import SheetDialog from '@/shared/ui/SheetDialog.vue'
 import SheetTable from '@/shared/ui/SheetTable.vue'
 import { usePreview } from '../composables/usePreview'
-import type { By } from '../orders'
+import { asksWhere, where, type By } from '../orders'
 import BlockRow from './BlockRow.vue'
-import DistanceForm from './DistanceForm.vue'
 import FillingForm from './FillingForm.vue'
+import NamingForm from './NamingForm.vue'
+import WhereForm from './WhereForm.vue'
 
 /** The blocks of the list: made, called, sized, moved, split, joined and removed. Each change can be undone by itself. */
 const props = defineProps<{
@@ -56,30 +57,39 @@ async function make(edit: Edit) {
 const { preview, refused, ask, set, forget } = usePreview(() => props.list, make)
 const filling = ref<string | null>(null)
 const filled = computed(() => props.list.blocks.find((each) => each.name === filling.value))
-/** The block whose distances are asked about. */
-const measuring = ref<string | null>(null)
-const measured = computed(() => props.list.blocks.find((each) => each.name === measuring.value))
-const keepOrder = (block: string, by: By | null, place?: string) =>
-  ask({
-    kind: 'keep-order',
-    block,
-    by,
-    from: place ? { place, latitude: null, longitude: null } : null,
-  })
+const named = (name: string | null | undefined) => props.list.blocks.find((each) => each.name === name)
+/** The block whose order is asked for places. */
+const measuring = ref<{ block: string; by: 'distance' | 'along' } | null>(null)
+const measured = computed(() => named(measuring.value?.block))
+/** The places that the order of the block has now, if it is of that kind. */
+const placed = computed(() =>
+  measured.value?.order !== measuring.value?.by
+    ? []
+    : measuring.value?.by === 'distance'
+      ? [measured.value?.orderFrom?.place ?? '']
+      : (measured.value?.orderVia ?? []).map((each) => each.place),
+)
+const naming = ref<string | null>(null)
+const namingBlock = computed(() => named(naming.value))
+const keepOrder = (block: string, by: By | null, places?: string[]) =>
+  ask({ kind: 'keep-order', block, by, ...where(by, places) })
 function order(block: Schemas['BlockView'], by: By | null) {
   leave()
-  if (by === 'distance') measuring.value = block.name
+  if (asksWhere(by)) measuring.value = { block: block.name, by }
   else void keepOrder(block.name, by)
 }
 function leave() {
   forget()
-  filling.value = measuring.value = null
+  filling.value = naming.value = measuring.value = null
+}
+async function setNaming(it: Schemas['NamingView'] | null) {
+  if (await make({ kind: 'name-block', block: naming.value ?? '', naming: it })) naming.value = null
 }
 watch(open, leave)
 async function keep() {
   if (props.changes.busy.value) return
   await set()
-  if (!preview.value) filling.value = measuring.value = null
+  if (!preview.value) filling.value = naming.value = measuring.value = null
 }
 async function add() {
   if (!name.value.trim()) return
@@ -116,8 +126,9 @@ async function add() {
           :after="list.blocks[i + 1]"
           :cursor="cursor"
           @change="make"
-          @fill="filling = each.name"
+          @fill="(leave(), (filling = each.name))"
           @order="(by) => order(each, by)"
+          @naming="(leave(), (naming = each.name))"
         />
       </tbody>
     </SheetTable>
@@ -129,13 +140,22 @@ async function add() {
       @ask="(it) => ask({ kind: 'fill-block', block: filling ?? '', filling: it })"
       @leave="leave"
     />
-    <DistanceForm
-      v-if="measured"
-      :key="measured.name"
+    <WhereForm
+      v-if="measured && measuring"
+      :key="measured.name + measuring.by"
       :what="`Order of ${measured.name}`"
       act="Show what would happen"
-      :from="measured.orderFrom?.place"
-      @ask="(place) => keepOrder(measured!.name, 'distance', place)"
+      :by="measuring.by"
+      :places="placed"
+      @ask="(places) => keepOrder(measured!.name, measuring!.by, places)"
+      @leave="leave"
+    />
+    <NamingForm
+      v-if="namingBlock"
+      :key="namingBlock.name"
+      :block="namingBlock.name"
+      :naming="namingBlock.naming"
+      @set="setNaming"
       @leave="leave"
     />
     <section v-if="preview" class="asked stack" role="status">
@@ -158,7 +178,7 @@ async function add() {
       </div>
     </section>
     <p v-if="refused" class="wrong" role="alert">{{ refused }}</p>
-    <FieldRow v-if="!filled && !measured">
+    <FieldRow v-if="!filled && !measured && !namingBlock">
       <v-text-field v-model="name" label="New block" maxlength="60" data-first />
       <FigureField
         v-model="first"

@@ -4,8 +4,11 @@ import type { Edit, ListView, Schemas } from '@/shared/api/client'
 import type { useListChanges } from '@/shared/list/useListChanges'
 import FieldRow from '@/shared/ui/FieldRow.vue'
 import SheetDialog from '@/shared/ui/SheetDialog.vue'
-import { counted } from '@/shared/words'
+import { counted, moment } from '@/shared/words'
 import { usePreview } from '../composables/usePreview'
+import { isWhole, type Naming } from '../naming'
+import NamingFields from './NamingFields.vue'
+import PreviewOfChanges from './PreviewOfChanges.vue'
 
 /** Power, kind, tones and names of all channels that are marked, changed at once; what would become of them is shown first. */
 const props = defineProps<{
@@ -21,25 +24,30 @@ const power = ref<SetMany['power']>(null)
 const emission = ref<SetMany['emission']>(null)
 const talkTone = ref('')
 const listenTone = ref('')
-const parts = ref<Schemas['NameManyEdit']['parts']>([])
-const PARTS = [
-  { value: 'place', title: 'place' },
-  { value: 'call_sign', title: 'call sign' },
-  { value: 'listen', title: 'listen frequency' },
-  { value: 'talk', title: 'talk frequency, if another' },
-  { value: 'talk_tone', title: 'talk tone' },
-  { value: 'band', title: 'band' },
+const AS_IT_IS = { title: 'as it is', value: null }
+/** By what they are named: not at all, by the recipes of the list and its blocks, or by one that is made here. */
+const names = ref<'recipe' | 'own' | null>(null)
+const NAMES = [
+  AS_IT_IS,
+  { title: 'by the recipes of the list and its blocks', value: 'recipe' },
+  { title: 'by parts…', value: 'own' },
 ]
+const naming = ref<Naming>({ parts: [], from: null })
+const rank = ref<number | 'none' | null>(null)
+const RANKS = [
+  AS_IT_IS,
+  ...Array.from({ length: 9 }, (_, i) => ({
+    title: i === 0 ? '1, the most' : i === 8 ? '9, the least' : String(i + 1),
+    value: i + 1,
+  })),
+  { title: 'none', value: 'none' },
+]
+const proven = ref<'today' | 'none' | null>(null)
+const PROVEN = [AS_IT_IS, { title: 'today', value: 'today' }, { title: 'not any more', value: 'none' }]
 const find = ref('')
 const replacement = ref('')
-const POWERS = [
-  { title: 'as it is', value: null },
-  ...['high', 'mid', 'low'].map((value) => ({ title: value, value })),
-]
-const KINDS = [
-  { title: 'as it is', value: null },
-  ...['FM', 'NFM', 'AM'].map((value) => ({ title: value, value })),
-]
+const POWERS = [AS_IT_IS, ...['high', 'mid', 'low'].map((value) => ({ title: value, value }))]
+const KINDS = [AS_IT_IS, ...['FM', 'NFM', 'AM'].map((value) => ({ title: value, value }))]
 
 const edits = computed<Edit[]>(() => {
   const { channels } = props
@@ -58,9 +66,23 @@ const edits = computed<Edit[]>(() => {
           },
         ]
       : []),
-    ...(parts.value.length ? [{ kind: 'name-many' as const, channels, parts: parts.value }] : []),
+    ...(names.value === 'recipe' || (names.value === 'own' && isWhole(naming.value))
+      ? [{ kind: 'name-many' as const, channels, naming: names.value === 'own' ? naming.value : null }]
+      : []),
     ...(find.value
       ? [{ kind: 'replace-in-names' as const, channels, find: find.value, with: replacement.value }]
+      : []),
+    ...(rank.value
+      ? [{ kind: 'rank' as const, channels, rank: rank.value === 'none' ? null : rank.value }]
+      : []),
+    ...(proven.value
+      ? [
+          {
+            kind: 'prove' as const,
+            channels,
+            day: proven.value === 'today' ? moment(new Date().toISOString()).slice(0, 10) : null,
+          },
+        ]
       : []),
   ]
 })
@@ -75,7 +97,6 @@ watch([edits, () => props.list.version, open], () => {
   if (!open.value || !edits.value.length) forget()
   else timer = window.setTimeout(() => void ask(...edits.value), PAUSE_MS)
 })
-const SHOWN = 40
 
 async function make() {
   const wanted = edits.value
@@ -85,7 +106,8 @@ async function make() {
   open.value = false
   power.value = emission.value = null
   talkTone.value = listenTone.value = find.value = replacement.value = ''
-  parts.value = []
+  naming.value = { parts: [], from: null }
+  names.value = rank.value = proven.value = null
 }
 </script>
 
@@ -111,25 +133,17 @@ async function make() {
       />
     </FieldRow>
     <FieldRow label="In their names" class="names">
-      <v-select v-model="parts" label="Name by, in the order chosen" multiple :items="PARTS" />
+      <v-select v-model="names" label="Name them" :items="NAMES" />
       <v-text-field v-model="find" label="In names, find" maxlength="32" />
       <v-text-field v-model="replacement" label="and write instead" maxlength="32" />
     </FieldRow>
+    <NamingFields v-if="names === 'own'" v-model="naming" label="Name by, in the order chosen" />
+    <FieldRow label="To you" class="names">
+      <v-select v-model="rank" label="Rank: how much it matters" :items="RANKS" />
+      <v-select v-model="proven" label="Answered, and so proven" :items="PROVEN" />
+    </FieldRow>
     <p v-if="refused" class="wrong" role="alert">{{ refused }}</p>
-    <section v-else-if="preview" role="status">
-      <p>{{ counted(preview.rewritten.length, 'channel') }} would change:</p>
-      <ul class="bare mono small">
-        <li v-for="each in preview.rewritten.slice(0, SHOWN)" :key="each.slot">
-          {{ each.slot }} <span class="quiet">{{ each.before }}</span> → {{ each.after }}
-        </li>
-        <li v-if="preview.rewritten.length > SHOWN" class="quiet">
-          and {{ preview.rewritten.length - SHOWN }} more
-        </li>
-      </ul>
-      <p v-if="preview.moves.length">
-        {{ counted(preview.moves.length, 'channel') }} would go to another slot, for blocks are kept in order.
-      </p>
-    </section>
+    <PreviewOfChanges v-else-if="preview" :preview="preview" />
     <template #acts>
       <v-btn type="submit" color="primary" variant="flat" :disabled="!edits.length || !!refused"
         >Change them</v-btn

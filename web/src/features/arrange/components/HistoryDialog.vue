@@ -1,7 +1,9 @@
 <script setup lang="ts">
-import { useQuery } from '@tanstack/vue-query'
-import { computed } from 'vue'
-import { api, unwrap } from '@/shared/api/client'
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { computed, ref } from 'vue'
+import { api, unwrap, type Schemas } from '@/shared/api/client'
+import { useNotice } from '@/shared/composables/useNotice'
+import FieldRow from '@/shared/ui/FieldRow.vue'
 import SheetDialog from '@/shared/ui/SheetDialog.vue'
 import { moment } from '@/shared/words'
 
@@ -14,20 +16,67 @@ const { data: history } = useQuery({
   enabled: open,
   queryFn: () => unwrap(api.GET('/api/lists/{id}/history', { params: { path: { id: props.listId } } })),
 })
+/** The change of the past that is being named. */
+const naming = ref<Schemas['PastRevision'] | null>(null)
+const name = ref('')
+function begin(past: Schemas['PastRevision']) {
+  naming.value = past
+  name.value = past.name
+}
+const cache = useQueryClient()
+const { tellProblem } = useNotice()
+async function keep() {
+  if (!naming.value) return
+  try {
+    await unwrap(
+      api.PUT('/api/lists/{id}/history/{revision}/name', {
+        params: { path: { id: props.listId, revision: naming.value.revision } },
+        body: { name: name.value.trim() },
+      }),
+    )
+    naming.value = null
+  } catch (cause) {
+    tellProblem(cause)
+  }
+  await cache.invalidateQueries({ queryKey: ['history'] })
+}
 </script>
 
 <template>
   <SheetDialog v-model="open" title="History" :width="600">
-    <p class="quiet">Going back is a change of its own; it can be undone.</p>
+    <p class="quiet">
+      Going back is a change of its own; it can be undone. One with a name of its own is found here however
+      old it is.
+    </p>
+    <FieldRow v-if="naming">
+      <v-text-field
+        v-model="name"
+        class="grow"
+        :label="`What it was after “${naming.summary}” is called`"
+        maxlength="60"
+        placeholder="before the Round"
+        autofocus
+        @keydown.enter.prevent="keep"
+      />
+      <v-btn color="primary" variant="flat" @click="keep">Keep the name</v-btn>
+      <v-btn variant="text" @click="naming = null">Leave it</v-btn>
+    </FieldRow>
     <v-list density="compact" aria-label="History" class="history">
       <v-list-item
         v-for="past in history"
         :key="past.revision"
-        :title="past.summary"
-        :subtitle="moment(past.at)"
+        :title="past.name || past.summary"
+        :subtitle="past.name ? `${moment(past.at)} · ${past.summary}` : moment(past.at)"
         :active="past.current"
       >
         <template #append>
+          <v-btn
+            size="small"
+            variant="text"
+            :aria-label="`Name what it was after ${past.summary}`"
+            @click="begin(past)"
+            >{{ past.name ? 'Rename' : 'Name' }}</v-btn
+          >
           <b v-if="past.current">now</b>
           <template v-else>
             <v-btn

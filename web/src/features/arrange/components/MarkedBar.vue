@@ -5,7 +5,7 @@ import type { ListView, Row } from '@/shared/api/client'
 import type { useListChanges } from '@/shared/list/useListChanges'
 import { counted, shortTone } from '@/shared/words'
 import type { ManyActs } from '../composables/useManyActs'
-import { ORDERS, type By } from '../orders'
+import { asksWhere, ORDERS, type By } from '../orders'
 import type { Marks } from '../composables/useMarks'
 
 /** What can be done with all marked channels at once. */
@@ -17,7 +17,7 @@ const props = defineProps<{
   cursor: number
   changes: ReturnType<typeof useListChanges>
 }>()
-const emit = defineEmits<{ change: []; banks: []; distance: [] }>()
+const emit = defineEmits<{ change: []; banks: []; where: [by: 'distance' | 'along'] }>()
 const ordering = defineModel<boolean>('ordering', { required: true })
 const { mobile } = useDisplay()
 const pinned = computed(() => props.marks.rows.value.every((row) => row.pinned))
@@ -48,7 +48,8 @@ const alike = computed(() => {
   ]
 })
 const menu = ref(false)
-const order = (by: By) => (by === 'distance' ? emit('distance') : void props.many.order(by))
+const order = (by: By) => (asksWhere(by) ? emit('where', by) : void props.many.order(by))
+const APART = [2, 3, 5, 10]
 /** What can be done with the marked ones and the banks: only what changes something. */
 const banking = computed(() => {
   const ids = props.marks.rows.value.map((each) => each.id)
@@ -85,6 +86,12 @@ const banking = computed(() => {
       <v-list density="compact">
         <v-list-item v-for="each in ORDERS" :key="each.by" :title="each.title" @click="order(each.by)" />
         <v-list-item title="as they follow, without gaps" @click="many.closeGaps()" />
+        <v-list-item
+          v-for="each in APART"
+          :key="each"
+          :title="`as they follow, ${each} slots apart`"
+          @click="many.spread(each)"
+        />
       </v-list>
     </v-menu>
     <v-btn title="Power, kind, tones and names (c)" @click="emit('change')">Change</v-btn>

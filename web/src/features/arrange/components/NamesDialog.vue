@@ -70,6 +70,22 @@ const chosen = computed(() => (row.value && length.value ? cell(row.value, lengt
 const text = ref('')
 watch([chosen, open], () => (text.value = chosen.value?.shown ?? ''), { immediate: true })
 
+/** Words that the person abbreviates besides the usual ones, as they are typed: LIGHTHOUSE=LTS. */
+const words = computed(() => props.list.intent.abbreviations.map((each) => `${each.word}=${each.shorter}`))
+const wrongWord = ref('')
+function abbreviate(now: string[]) {
+  const pairs = now.map((each) => each.split('=').map((it) => it.trim()))
+  const wrong = now.find((_, i) => pairs[i]?.length !== 2 || pairs[i]?.some((it) => !it))
+  wrongWord.value = wrong ? `“${wrong}” is not of the form word=shorter, such as LIGHTHOUSE=LTS.` : ''
+  if (wrong || props.changes.busy.value) return
+  void props.changes.say({
+    kind: 'mean',
+    purpose: null,
+    naming: null,
+    abbreviations: pairs.map(([word, shorter]) => ({ word: word ?? '', shorter: shorter ?? '' })),
+  })
+}
+
 function choose(name: string | null) {
   if (!row.value || !length.value || props.changes.busy.value) return
   void props.changes.say({ kind: 'short-name', channel: row.value.id, length: length.value, name })
@@ -122,6 +138,16 @@ function choose(name: string | null) {
     <p v-if="chosen?.apartFrom" class="small quiet">
       Told apart from {{ chosen.apartFrom }}, which it would look like otherwise.
     </p>
+    <v-combobox
+      label="Words you abbreviate, where a display is too short: LIGHTHOUSE=LTS, Enter after each"
+      multiple
+      chips
+      closable-chips
+      hide-no-data
+      :model-value="words"
+      :error-messages="wrongWord"
+      @update:model-value="(now) => abbreviate(now as string[])"
+    />
     <template #acts><v-btn @click="open = false">Close</v-btn></template>
   </SheetDialog>
 </template>

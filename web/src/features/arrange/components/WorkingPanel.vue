@@ -42,6 +42,10 @@ const emit = defineEmits<{
       </AnswerPanel>
       <RadiosOfChannel :row="row" :radios="list.radios" />
       <BanksOfChannel :list="list" :row="row" />
+      <p v-if="row.rank || row.proven" class="quiet small">
+        {{ row.rank ? `Rank ${row.rank}` : '' }}{{ row.rank && row.proven ? ' · ' : ''
+        }}{{ row.proven ? `proven on ${row.proven}` : '' }}
+      </p>
       <EntryLink v-if="row.directoryId" :id="row.directoryId" :list-id="list.id" />
       <section aria-label="Typed as">
         <h2>Typed as</h2>

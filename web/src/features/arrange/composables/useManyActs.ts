@@ -1,7 +1,7 @@
 import { ref, type Ref } from 'vue'
 import type { Edit, ListView } from '@/shared/api/client'
 import type { useListChanges } from '@/shared/list/useListChanges'
-import type { By } from '../orders'
+import { where, type By } from '../orders'
 import type { Marks } from './useMarks'
 import type { RodItem } from './useRod'
 
@@ -37,11 +37,10 @@ export function useManyActs(
     },
     remove: () => act((channels) => [{ kind: 'delete-many', channels }]),
     moveHere: () => act((channels) => [{ kind: 'move-many', channels, slot: cursor.value }]),
-    /** @param place where distances are taken from */
-    order: (by: By, place?: string) =>
-      act((channels) => [
-        { kind: 'order', channels, by, from: place ? { place, latitude: null, longitude: null } : null },
-      ]),
+    /** @param places where distances are taken from, or what the way leads by */
+    order: (by: By, places?: string[]) =>
+      act((channels) => [{ kind: 'order', channels, by, ...where(by, places) }]),
+    spread: (apart: number) => act((channels) => [{ kind: 'spread', channels, apart }]),
     /** A scan stops at them or passes them by; where somebody said so of all of them, the rule decides again. */
     scan(to?: boolean | null) {
       const all = chosen()

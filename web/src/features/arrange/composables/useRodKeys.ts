@@ -23,6 +23,8 @@ interface Rod {
   showBanks: () => void
   showNames: () => void
   showChange: () => void
+  showIntent: () => void
+  swap: () => void
   find: () => void
   finder: Finder
   focus: () => void
@@ -133,6 +135,13 @@ export function useRodKeys(rod: Rod) {
         act: many.repeat,
       },
       { on: ['r'], shown: 'r', does: 'what the radios show for the names', act: rod.showNames },
+      { on: ['h'], shown: 'h', does: 'swap home list and trip list', act: rod.swap },
+      {
+        on: ['i'],
+        shown: 'i',
+        does: 'what the list is for: its purpose, names and policies',
+        act: rod.showIntent,
+      },
       { on: ['b'], shown: 'b', does: 'the blocks: make, size, move, split, join', act: rod.showBlocks },
       { on: ['B'], shown: 'B', does: 'the banks, and what a scan stops at', act: rod.showBanks },
       {

@@ -13,9 +13,9 @@ interface Wanted {
 /** What taking entries into a list would put where, under which names. */
 export function useTakePreview({ open, listId, entries, recipe, slot }: Wanted) {
   const { data: recipes } = useQuery({
-    queryKey: ['recipes'],
-    staleTime: Infinity,
-    queryFn: () => unwrap(api.GET('/api/recipes')),
+    queryKey: ['recipes', listId],
+    enabled: open,
+    queryFn: () => unwrap(api.GET('/api/recipes', { params: { query: { list: listId() } } })),
   })
   const { data: preview, error } = useQuery({
     queryKey: ['take', listId, entries, recipe, slot],

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import SheetTable from '@/shared/ui/SheetTable.vue'
-import { moment } from '@/shared/words'
+import type { Schemas } from '@/shared/api/client'
+import { counted, moment } from '@/shared/words'
 import type { ListSummary, useAllLists } from '../composables/useAllLists'
 
 /** Every list with its plan, its size, and the radios that hold it. */
@@ -10,6 +11,11 @@ const FORMS = [
     as: 'json',
     title: 'All of it, JSON',
     loses: 'without history; “From a file” makes a list of it again',
+  },
+  {
+    as: 'json&history=true',
+    title: 'All of it with its history, JSON',
+    loses: 'nothing but what was undone',
   },
   {
     as: 'csv',
@@ -24,6 +30,12 @@ const FORMS = [
   },
   { as: 'gpx', title: 'Waypoints, GPX', loses: 'the same as waypoints' },
 ]
+/** The findings in words, the gravest first. */
+const found = (counts: Schemas['CountsView']) =>
+  (['errors', 'doubts', 'notes'] as const)
+    .filter((each) => counts[each])
+    .map((each) => counted(counts[each], each.slice(0, -1)))
+    .join(', ') || 'none'
 const emit = defineEmits<{
   open: [list: ListSummary]
   rename: [list: ListSummary]
@@ -39,20 +51,32 @@ const emit = defineEmits<{
         <th scope="col">List</th>
         <th scope="col" class="figure">Channels</th>
         <th scope="col" class="roomy">Band plan</th>
+        <th scope="col" class="roomy">Findings</th>
         <th scope="col" class="roomy">Loaded in</th>
         <th scope="col" class="roomy">Changed</th>
         <th scope="col"><span class="unseen">What to do</span></th>
       </tr>
     </thead>
     <tbody>
-      <tr v-for="{ list, plan, radios } in rows" :key="list.id" class="middle">
+      <tr v-for="{ list, plan, home, stands } in rows" :key="list.id" class="middle">
         <th scope="row">
           <button type="button" class="link" @click="emit('open', list)">{{ list.name }}</button>
           <span v-if="list.id === openId" class="quiet small"> open</span>
+          <span v-if="stands?.purpose || home" class="quiet small purpose">{{
+            stands?.purpose || `made from ${home}`
+          }}</span>
         </th>
         <td class="figure">{{ list.channels }}</td>
         <td class="roomy">{{ plan }}</td>
-        <td class="roomy">{{ radios.map((each) => each.name).join(', ') || 'no radio' }}</td>
+        <td class="roomy">{{ stands ? found(stands.counts) : '' }}</td>
+        <td class="roomy">
+          <span v-for="each in stands?.radios" :key="each.radioId" class="holding">
+            <router-link :to="{ name: 'load', params: { radio: each.radioId } }">{{
+              each.radio
+            }}</router-link>{{ each.behind ? `: ${counted(each.behind, 'slot')} behind` : ': up to date' }}
+          </span>
+          <template v-if="stands && !stands.radios.length">no radio</template>
+        </td>
         <td class="roomy mono">{{ moment(list.changedAt) }}</td>
         <td class="end">
           <div class="acts">
@@ -72,6 +96,11 @@ const emit = defineEmits<{
                 <v-btn v-bind="opens" size="small" :aria-label="`Export ${list.name}`">Export</v-btn>
               </template>
               <v-list density="compact">
+                <v-list-item
+                  title="A page to print"
+                  subtitle="all channels by block, for the drawer or the glove box"
+                  :to="{ name: 'print', query: { list: list.id } }"
+                />
                 <v-list-item
                   v-for="each in FORMS"
                   :key="each.as"
@@ -96,6 +125,14 @@ const emit = defineEmits<{
 </template>
 
 <style scoped>
+.purpose,
+.holding {
+  display: block;
+}
+.purpose {
+  font-weight: 400;
+  max-width: 40ch;
+}
 .acts {
   justify-content: end;
 }

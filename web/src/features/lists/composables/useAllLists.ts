@@ -1,7 +1,7 @@
-import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { api, unwrap, type Schemas } from '@/shared/api/client'
-import { usePlans, useRadios } from '@/shared/api/queries'
+import { usePlans } from '@/shared/api/queries'
 import { useNotice } from '@/shared/composables/useNotice'
 import { useOpenList } from '@/shared/composables/useOpenList'
 
@@ -13,11 +13,16 @@ export function useAllLists() {
   const cache = useQueryClient()
   const { tell, tellProblem } = useNotice()
   const { lists, openId, choose, error } = useOpenList()
-  const { data: radios } = useRadios()
   const { data: plans } = usePlans()
   const { data: binned } = useQuery({
     queryKey: ['binned'],
     queryFn: () => unwrap(api.GET('/api/lists/binned')),
+  })
+  /** How each stands takes a moment longer to work out. */
+  const { data: overview } = useQuery({
+    queryKey: ['overview', computed(() => lists.value?.map((each) => each.id + each.changedAt).join())],
+    placeholderData: keepPreviousData,
+    queryFn: () => unwrap(api.GET('/api/lists/overview')),
   })
   /** The one that was used last comes first. */
   const rows = computed(() =>
@@ -26,7 +31,8 @@ export function useAllLists() {
       .map((list) => ({
         list,
         plan: plans.value?.find((each) => each.id === list.bandPlan)?.title ?? list.bandPlan,
-        radios: radios.value?.filter((each) => each.loaded?.listName === list.name) ?? [],
+        home: lists.value?.find((each) => each.id === list.homeId)?.name,
+        stands: overview.value?.find((each) => each.id === list.id),
       })),
   )
 

@@ -7,21 +7,30 @@ import { useListChanges } from '@/shared/list/useListChanges'
 
 export type CompareRow = Schemas['CompareRow']
 
-/** What another list, or the open one at another time, has otherwise; and what of it is to be taken over. */
-export function useCompare(other: Ref<string | null>, revision: Ref<number | null>) {
+/** What another list, the open one at another time, or a radio has otherwise; and what of it is to be taken over. */
+export function useCompare(
+  other: Ref<string | null>,
+  revision: Ref<number | null>,
+  held: Ref<{ radio: string; snapshot: string } | null>,
+) {
   const { openId } = useOpenList()
   const { data: list } = useList(openId)
   const changes = useListChanges(openId)
   const version = computed(() => list.value?.version)
   const { data, error } = useQuery({
-    queryKey: ['compare', openId, other, revision, version],
-    enabled: computed(() => !!openId.value && (revision.value !== null || !!other.value)),
+    queryKey: ['compare', openId, other, revision, held, version],
+    enabled: computed(() => !!openId.value && (revision.value !== null || !!held.value || !!other.value)),
     queryFn: () =>
       unwrap(
         api.GET('/api/lists/{id}/compare', {
           params: {
             path: { id: openId.value ?? '' },
-            query: { with: other.value ?? undefined, revision: revision.value ?? undefined },
+            query: {
+              with: other.value ?? undefined,
+              revision: revision.value ?? undefined,
+              radio: held.value?.radio,
+              snapshot: held.value?.snapshot,
+            },
           },
         }),
       ),
@@ -42,8 +51,10 @@ export function useCompare(other: Ref<string | null>, revision: Ref<number | nul
   const takeOver = () =>
     changes.say({
       kind: 'take-over',
-      from: other.value ?? openId.value ?? '',
+      from: held.value ? null : (other.value ?? openId.value),
       revision: revision.value,
+      radio: held.value?.radio ?? null,
+      snapshot: held.value?.snapshot ?? null,
       rows: going.value.map((row) => row.key),
     })
   return { list, data, error, rows, can, chosen, choose, going, takeOver, changes }

@@ -47,6 +47,13 @@ function putBack() {
             @click="asList = each.id"
             >As a list…</v-btn
           >
+          <v-btn
+            size="small"
+            class="as-list"
+            :aria-label="`Compare the open list with the snapshot of ${moment(each.takenAt)}`"
+            :to="{ name: 'compare', query: { radio: radioId, snapshot: each.id } }"
+            >Compare</v-btn
+          >
           <v-btn size="small" :disabled="busy" @click="looked = each.id">Put back…</v-btn>
         </template>
       </v-list-item>

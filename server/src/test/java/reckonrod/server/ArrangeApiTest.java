@@ -113,8 +113,13 @@ class ArrangeApiTest extends ServerTest {
                 "overflow must name the block", Map.of("full", "overflow"),
                 "must be 0 to 999", Map.of("spare", 1000),
                 "No place is called \"Atlantis\"",
-                        Map.of("area", Map.of("centre", Map.of("place", "Atlantis"), "kilometres", 5)),
-                "must be 0.1 to 20100 km", Map.of("area", Map.of("centre", Map.of("place", "Skarra"), "kilometres", 0)),
+                        Map.of(
+                                "area",
+                                Map.of("circle", Map.of("centre", Map.of("place", "Atlantis"), "kilometres", 5))),
+                "must be 0.1 to 20100 km",
+                        Map.of("area", Map.of("circle", Map.of("centre", Map.of("place", "Skarra"), "kilometres", 0))),
+                "Corner 2:", Map.of("area", Map.of("outline", Map.of("name", "N", "corners", "46, -38; there"))),
+                "one of the two", Map.of("area", Map.of()),
                 "must be said", Map.of("bands", List.of(), "uses", List.of()));
         wrong.forEach((told, what) -> assertThat(
                         change(id, 1, edit("fill-block", "block", "Far", "filling", filling(what)))

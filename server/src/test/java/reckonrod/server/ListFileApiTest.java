@@ -12,8 +12,12 @@ import tools.jackson.databind.JsonNode;
 /** A list goes out as JSON and comes in again as it was; what is no such file, or half of one, is refused by its place. */
 class ListFileApiTest extends ServerTest {
     private String exported(String id) {
+        return exported(id, "");
+    }
+
+    private String exported(String id, String besides) {
         return json.writeValueAsString(
-                get("/api/lists/" + id + "/export?as=json").ok());
+                get("/api/lists/" + id + "/export?as=json" + besides).ok());
     }
 
     private Answer taken(String text) {
@@ -71,16 +75,12 @@ class ListFileApiTest extends ServerTest {
                                                 List.of("up"),
                                                 "area",
                                                 Map.of(
-                                                        "centre",
+                                                        "outline",
                                                         Map.of(
-                                                                "place",
-                                                                "Skarra",
-                                                                "latitude",
-                                                                47.5,
-                                                                "longitude",
-                                                                -38.25),
-                                                        "kilometres",
-                                                        40)),
+                                                                "name",
+                                                                "North",
+                                                                "corners",
+                                                                "47, -38; 47, -37; 48, -37"))),
                                         "spare",
                                         2,
                                         "full",
@@ -118,7 +118,30 @@ class ListFileApiTest extends ServerTest {
                                 List.of(before.path("rows").get(1).path("id").asString()),
                                 "scan",
                                 false),
-                        edit("scan-by", "skipListenOnly", false, "skipOffAir", true))
+                        edit("scan-by", "skipListenOnly", false, "skipOffAir", true),
+                        edit(
+                                "mean",
+                                "purpose",
+                                "For the Round",
+                                "naming",
+                                Map.of("parts", List.of("place", "distance"), "from", Map.of("place", "47.5, -38.25")),
+                                "abbreviations",
+                                List.of(Map.of("word", "Lighthouse", "shorter", "LTS"))),
+                        edit("listen-by", "policy", "open"),
+                        edit("talk-by", "policy", "lowest_that_reaches", "from", Map.of("place", "47.5, -38.25")),
+                        edit("name-block", "block", "Far", "naming", Map.of("parts", List.of("number", "band"))),
+                        edit(
+                                "rank",
+                                "channels",
+                                List.of(before.path("rows").get(1).path("id").asString()),
+                                "rank",
+                                2),
+                        edit(
+                                "prove",
+                                "channels",
+                                List.of(before.path("rows").get(1).path("id").asString()),
+                                "day",
+                                "2026-05-01"))
                 .ok();
         JsonNode whole = get("/api/lists/" + id).ok();
         String copy = taken(exported(id)).ok().path("id").asString();
@@ -128,6 +151,48 @@ class ListFileApiTest extends ServerTest {
                 .isEqualTo(exported(id).replace(whole.path("name").asString(), "x"));
         assertThat(again.path("name").asString()).isEqualTo(whole.path("name").asString() + " (2)");
         delete("/api/lists/" + copy).ok();
+    }
+
+    /** With its past: each change can be gone back to in the copy too, and a past that does not lead to the list is refused. */
+    @Test
+    void aListComesInWithItsHistory() {
+        String id = newList(20);
+        change(id, 0, edit("put", "slot", 3, "lines", List.of("LEG 1 147.510", "LEG 2 147.540")))
+                .ok();
+        change(id, 1, edit("add-block", "block", "Far", "slots", Map.of("first", 2, "last", 9)))
+                .ok();
+        post("/api/lists/" + id + "/undo", Map.of("baseVersion", 2)).ok();
+        change(id, 3, edit("mean", "purpose", "For the Round")).ok();
+        String text = exported(id, "&history=true");
+        String copy = taken(text).ok().path("id").asString();
+        assertThat(summaries(copy).subList(1, summaries(copy).size()))
+                .containsExactly("Say what the list is for", "Put 2 channels from slot 3", "Begin " + name(id));
+        long earlier = get("/api/lists/" + copy + "/history")
+                .ok()
+                .get(2)
+                .path("revision")
+                .asLong();
+        JsonNode back = post("/api/lists/" + copy + "/restore", Map.of("baseVersion", 0, "revision", earlier))
+                .ok();
+        assertThat(back.path("rows").size()).isEqualTo(2);
+        assertThat(back.path("intent").path("purpose").asString()).isEmpty();
+        assertThat(taken(text.replace("\"put\":[],\"freed\":[]", "\"put\":[],\"freed\":[3]"))
+                        .problem(422, "file-unreadable"))
+                .contains("history of the file does not lead to the list");
+        delete("/api/lists/" + copy).ok();
+        delete("/api/lists/" + id).ok();
+    }
+
+    private String name(String id) {
+        return get("/api/lists/" + id).ok().path("name").asString();
+    }
+
+    private List<String> summaries(String id) {
+        return get("/api/lists/" + id + "/history")
+                .ok()
+                .valueStream()
+                .map(each -> each.path("summary").asString())
+                .toList();
     }
 
     /** One place of the file is made wrong; all of it is refused, and no list comes to be. */
@@ -143,7 +208,7 @@ class ListFileApiTest extends ServerTest {
                 "\"talk\":\"same\" | \"talk\":\"on\" | transmitHz",
                 "\"talkTone\":\"none\" | \"talkTone\":\"CTCSS 7\" | $.list.entries[0].channel.talkTone",
                 "\"talkTone\":\"none\" | \"talkTone\":\"reversed CTCSS 71.9\" | Talk tone must be one that is sent",
-                "\"format\":2 | \"format\":3 | $.list.format",
+                "\"format\":3 | \"format\":4 | $.list.format",
                 "r2-north-america | r9-moon | r9-moon",
                 "\"licence\":\"\" | \"licence\":\"captain\" | captain",
                 "reckonrod list | other list | $.kind",

@@ -26,7 +26,7 @@ public final class Checks {
             new CallingCheck(),
             new FlagCheck());
     private static final List<ListRule> LIST_RULES =
-            List.of(new DuplicateCheck(), new NameCheck(), new ListenAmongTalkCheck());
+            List.of(new DuplicateCheck(), new NameCheck(), new ListenAmongTalkCheck(), new PolicyCheck());
 
     private Checks() {}
 

@@ -17,8 +17,8 @@ import reckonrod.core.frequency.Shift;
 import reckonrod.core.image.SlotReading;
 import reckonrod.core.list.Bank;
 import reckonrod.core.list.ChannelList;
+import reckonrod.core.list.Intent;
 import reckonrod.core.list.ListEntry;
-import reckonrod.core.list.NameRecipe;
 import reckonrod.core.list.ScanPlan;
 import reckonrod.core.list.Scanning;
 import reckonrod.core.notation.LineWriter;
@@ -61,7 +61,7 @@ public record RadioList(ChannelList list, List<String> unread) {
                                     () -> unread.add("slot " + slot + ": no line says what it holds")));
         });
         ChannelList list = new ChannelList(
-                name, plan.id(), "", limits.slots(), NameRecipe.PLACE, List.of(), entries, scanning(entries, readings));
+                name, plan.id(), "", limits.slots(), Intent.NONE, List.of(), entries, scanning(entries, readings));
         return new RadioList(limits.scan().skips() ? scanned(list, readings) : list, unread);
     }
 

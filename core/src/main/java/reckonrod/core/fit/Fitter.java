@@ -5,6 +5,7 @@ import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.frequency.Shift;
 import reckonrod.core.list.ChannelList;
 import reckonrod.core.list.ListEntry;
+import reckonrod.core.radio.Limits;
 import reckonrod.core.radio.RadioModel;
 import reckonrod.core.radio.RadioSlot;
 import reckonrod.core.radio.ShiftLimit;
@@ -51,8 +52,9 @@ public final class Fitter {
 
     /** The same for who remembers what entries gave before. */
     public FitReport fit(ChannelList list, Memory memory) {
+        Limits limits = radio.limits().abbreviating(list.intent().abbreviations());
         RadioWide wide = wide(list);
-        List<Placement> placements = placements(list, wide, memory);
+        List<Placement> placements = placements(list, wide, limits, memory);
         if (radio.limits().shift() instanceof ShiftLimit.Steps steps) {
             List<Placement> separate = placements.stream()
                     .filter(each -> each.content()
@@ -64,10 +66,10 @@ public final class Fitter {
                         steps.separate() == 0
                                 ? -1
                                 : separate.get(steps.separate() - 1).slot());
-                placements = placements(list, wide, memory);
+                placements = placements(list, wide, limits, memory);
             }
         }
-        placements = new NamesApart(radio.limits().name()).apart(placements);
+        placements = new NamesApart(limits.name()).apart(placements);
         ScanFit.Result scanned = ScanFit.of(radio, list, placements);
         return new FitReport(
                 radio,
@@ -92,10 +94,11 @@ public final class Fitter {
                 : RadioWide.NOTHING;
     }
 
-    private List<Placement> placements(ChannelList list, RadioWide wide, Memory memory) {
+    private List<Placement> placements(ChannelList list, RadioWide wide, Limits limits, Memory memory) {
+        Object asked = List.of(wide, limits.name());
         return list.entries().entrySet().stream()
                 .map(each -> memory.placement(
-                        each.getKey(), each.getValue(), wide, () -> fit(each.getKey(), each.getValue(), wide)))
+                        each.getKey(), each.getValue(), asked, () -> fit(each.getKey(), each.getValue(), wide, limits)))
                 .toList();
     }
 
@@ -107,12 +110,12 @@ public final class Fitter {
 
     /** Fits one entry by itself, as if it were the only one of its list. */
     public Placement fit(int slot, ListEntry entry) {
-        return fit(slot, entry, RadioWide.of(List.of(entry.channel()), radio.limits()));
+        return fit(slot, entry, RadioWide.of(List.of(entry.channel()), radio.limits()), radio.limits());
     }
 
-    private Placement fit(int slot, ListEntry entry, RadioWide wide) {
+    private Placement fit(int slot, ListEntry entry, RadioWide wide, Limits limits) {
         Candidate candidate = new Candidate(slot, entry, wide);
-        concerns.forEach(concern -> concern.judge(candidate, radio.limits()));
+        concerns.forEach(concern -> concern.judge(candidate, limits));
         return candidate.placed();
     }
 }

@@ -128,6 +128,19 @@ final class BlockWork {
                         block.slots().first()));
     }
 
+    /** Channels from a directory that go there are named so from now on, or as the list has it. */
+    ListChange name(String name, Optional<NameRecipe> naming) {
+        return with(
+                name,
+                block -> block.naming().equals(naming)
+                        ? new ListChange.Refused("Block " + name + " is named so already. Nothing was changed.")
+                        : changed(
+                                replaced(block, List.of(block.named(naming))),
+                                naming.map(by -> "Name what comes into block " + name + " by " + by.words())
+                                        .orElse("Name what comes into block " + name + " as the list has it"),
+                                block.slots().first()));
+    }
+
     /** What belongs there goes there by itself from now on, and what is in the list already comes; or no longer. */
     ListChange fill(String name, Optional<Filling> filling) {
         return with(

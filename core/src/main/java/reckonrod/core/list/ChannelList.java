@@ -23,7 +23,7 @@ import reckonrod.core.finding.Field;
  * @param bandPlanId the plan it is worked out by
  * @param licence the class of licence of that plan that judges where it may talk; empty for the usual one
  * @param slots the slots it has
- * @param naming how channels from a directory are named
+ * @param intent what it is for, and how its channels are to be
  * @param blocks the spans it is arranged in, rising, none overlapping another
  * @param entries the channels by slot
  * @param scanning its banks, and what a scan passes by; what is in no slot is in no bank
@@ -33,7 +33,7 @@ public record ChannelList(
         String bandPlanId,
         String licence,
         SlotRange slots,
-        NameRecipe naming,
+        Intent intent,
         List<Block> blocks,
         NavigableMap<Integer, ListEntry> entries,
         Scanning scanning) {
@@ -58,7 +58,7 @@ public record ChannelList(
         }
     }
 
-    /** A list without banks, scanned as usual. */
+    /** A list without banks, scanned as usual, of which only is known how its channels are named. */
     public ChannelList(
             String name,
             String bandPlanId,
@@ -67,7 +67,7 @@ public record ChannelList(
             NameRecipe naming,
             List<Block> blocks,
             NavigableMap<Integer, ListEntry> entries) {
-        this(name, bandPlanId, licence, slots, naming, blocks, entries, Scanning.USUAL);
+        this(name, bandPlanId, licence, slots, Intent.named(naming), blocks, entries, Scanning.USUAL);
     }
 
     /** The slot an entry is in. */
@@ -166,7 +166,7 @@ public record ChannelList(
         List<Block> nextBlocks =
                 blocks.stream().filter(block -> !block.equals(found.get())).toList();
         return new ListChange.Changed(
-                new ChannelList(name, bandPlanId, licence, slots, naming, nextBlocks, next, scanning),
+                new ChannelList(name, bandPlanId, licence, slots, intent, nextBlocks, next, scanning),
                 "Take block " + blockName + " out",
                 run.first());
     }
@@ -174,11 +174,16 @@ public record ChannelList(
     /** The list under another name, with so many slots more behind its last. */
     public ChannelList copyNamed(String nextName, int moreSlots) {
         SlotRange next = new SlotRange(slots.first(), slots.last() + moreSlots);
-        return new ChannelList(nextName, bandPlanId, licence, next, naming, blocks, entries, scanning);
+        return new ChannelList(nextName, bandPlanId, licence, next, intent, blocks, entries, scanning);
     }
 
-    /** The list with another recipe for names. */
-    public ChannelList namedBy(NameRecipe next) {
+    /** How channels from a directory are named. */
+    public NameRecipe naming() {
+        return intent.naming();
+    }
+
+    /** The list with another intent. */
+    public ChannelList meant(Intent next) {
         return new ChannelList(name, bandPlanId, licence, slots, next, blocks, entries, scanning);
     }
 
@@ -195,7 +200,7 @@ public record ChannelList(
         List<Block> nextBlocks = new ArrayList<>(blocks);
         nextBlocks.add(block);
         nextBlocks.sort(Comparator.comparingInt(each -> each.slots().first()));
-        return new ChannelList(name, bandPlanId, licence, slots, naming, nextBlocks, next, scanning);
+        return new ChannelList(name, bandPlanId, licence, slots, intent, nextBlocks, next, scanning);
     }
 
     /** Lays a finding of an entry aside. */
@@ -224,7 +229,7 @@ public record ChannelList(
 
     /** The list by another plan and licence, with these entries instead. */
     public ChannelList byPlan(String planId, String nextLicence, NavigableMap<Integer, ListEntry> next) {
-        return new ChannelList(name, planId, nextLicence, slots, naming, blocks, next, scanning);
+        return new ChannelList(name, planId, nextLicence, slots, intent, blocks, next, scanning);
     }
 
     /** Replaces the channel of an entry; its slot stays. */
@@ -310,12 +315,12 @@ public record ChannelList(
 
     /** The list with these blocks and entries instead. */
     ChannelList arranged(List<Block> nextBlocks, NavigableMap<Integer, ListEntry> next) {
-        return new ChannelList(name, bandPlanId, licence, slots, naming, nextBlocks, next, scanning);
+        return new ChannelList(name, bandPlanId, licence, slots, intent, nextBlocks, next, scanning);
     }
 
     /** The list walked through otherwise. */
     ChannelList scannedBy(Scanning next) {
-        return new ChannelList(name, bandPlanId, licence, slots, naming, blocks, entries, next);
+        return new ChannelList(name, bandPlanId, licence, slots, intent, blocks, entries, next);
     }
 
     /** The list with these entries instead. */

@@ -25,28 +25,15 @@ public sealed interface ListEdit
                 ListEdit.ShortName,
                 ListEdit.LayAside,
                 ListEdit.LookAgain,
-                ListEdit.TakeBlockOut,
-                ListEdit.AddBlock,
-                ListEdit.RenameBlock,
-                ListEdit.ResizeBlock,
-                ListEdit.MoveBlock,
-                ListEdit.SplitBlock,
-                ListEdit.JoinBlocks,
-                ListEdit.RemoveBlock,
-                ListEdit.KeepOrder,
-                ListEdit.Fill,
-                ListEdit.Order,
-                ListEdit.CloseGaps,
-                ListEdit.MoveMany,
-                ListEdit.DeleteMany,
-                ListEdit.PinMany,
-                ListEdit.RewriteMany,
                 ListEdit.Together,
                 ListEdit.Rename,
+                ListEdit.Mean,
                 ListEdit.TakeIn,
                 ListEdit.GoBy,
                 ListEdit.GoBack,
-                BankEdit {
+                BankEdit,
+                BlockEdit,
+                ManyEdit {
     /** The list after the edit, or why there is none. */
     ListChange applyTo(ChannelList list);
 
@@ -163,170 +150,6 @@ public sealed interface ListEdit
         }
     }
 
-    /** A block goes, with the channels in it; pinned ones stay. */
-    record TakeBlockOut(String block) implements ListEdit {
-        @Override
-        public ListChange applyTo(ChannelList list) {
-            return list.takeBlockOut(block);
-        }
-    }
-
-    /** A block begins that holds the channels in its slots. */
-    record AddBlock(String block, SlotRange slots) implements ListEdit {
-        @Override
-        public ListChange applyTo(ChannelList list) {
-            return new BlockWork(list).add(block, slots);
-        }
-    }
-
-    /** A block is called otherwise. */
-    record RenameBlock(String block, String name) implements ListEdit {
-        @Override
-        public ListChange applyTo(ChannelList list) {
-            return new BlockWork(list).rename(block, name);
-        }
-    }
-
-    /** A block has other slots; no channel moves. */
-    record ResizeBlock(String block, SlotRange slots) implements ListEdit {
-        @Override
-        public ListChange applyTo(ChannelList list) {
-            return new BlockWork(list).resize(block, slots);
-        }
-    }
-
-    /** A block goes elsewhere with all in it, and what stands between gives way. */
-    record MoveBlock(String block, int slot) implements ListEdit {
-        @Override
-        public ListChange applyTo(ChannelList list) {
-            return new BlockWork(list).move(block, slot);
-        }
-    }
-
-    /** A block becomes two. */
-    record SplitBlock(String block, int slot, String second) implements ListEdit {
-        @Override
-        public ListChange applyTo(ChannelList list) {
-            return new BlockWork(list).split(block, slot, second);
-        }
-    }
-
-    /** A block and the one that follows become one. */
-    record JoinBlocks(String block) implements ListEdit {
-        @Override
-        public ListChange applyTo(ChannelList list) {
-            return new BlockWork(list).merge(block);
-        }
-    }
-
-    /** A block goes, and its channels stay. */
-    record RemoveBlock(String block) implements ListEdit {
-        @Override
-        public ListChange applyTo(ChannelList list) {
-            return new BlockWork(list).remove(block);
-        }
-    }
-
-    /** The channels of a block are kept in an order from now on, or stay as they are placed. */
-    record KeepOrder(String block, Optional<Ordering> order) implements ListEdit {
-        @Override
-        public ListChange applyTo(ChannelList list) {
-            return new BlockWork(list).keepOrder(block, order);
-        }
-    }
-
-    /** What belongs into a block goes there by itself from now on, what is in the list already too; or no longer. */
-    record Fill(String block, Optional<Filling> filling) implements ListEdit {
-        @Override
-        public ListChange applyTo(ChannelList list) {
-            return new BlockWork(list).fill(block, filling);
-        }
-    }
-
-    /** Channels are sorted within the slots that they have. */
-    record Order(List<UUID> channels, Ordering by) implements ListEdit {
-        public Order {
-            channels = List.copyOf(channels);
-        }
-
-        @Override
-        public ListChange applyTo(ChannelList list) {
-            return new ManyAtOnce(list, channels).order(by);
-        }
-    }
-
-    /** Channels come to stand one behind the other. */
-    record CloseGaps(List<UUID> channels) implements ListEdit {
-        public CloseGaps {
-            channels = List.copyOf(channels);
-        }
-
-        @Override
-        public ListChange applyTo(ChannelList list) {
-            return new ManyAtOnce(list, channels).closeGaps();
-        }
-    }
-
-    /** Channels go together to a slot and the free ones behind it. */
-    record MoveMany(List<UUID> channels, int slot) implements ListEdit {
-        public MoveMany {
-            channels = List.copyOf(channels);
-        }
-
-        @Override
-        public ListChange applyTo(ChannelList list) {
-            return new ManyAtOnce(list, channels).moveTo(slot);
-        }
-    }
-
-    /** Channels go, and their slots become free; pinned ones stay. */
-    record DeleteMany(List<UUID> channels) implements ListEdit {
-        public DeleteMany {
-            channels = List.copyOf(channels);
-        }
-
-        @Override
-        public ListChange applyTo(ChannelList list) {
-            return new ManyAtOnce(list, channels).delete();
-        }
-    }
-
-    /** Channels keep their slots from now on, or no longer. */
-    record PinMany(List<UUID> channels, boolean pinned) implements ListEdit {
-        public PinMany {
-            channels = List.copyOf(channels);
-        }
-
-        @Override
-        public ListChange applyTo(ChannelList list) {
-            return new ManyAtOnce(list, channels).pin(pinned);
-        }
-    }
-
-    /**
-     * Several channels become others in their slots.
-     *
-     * @param channels those that change; none if all are so already
-     * @param missing how many of those that were asked for the list has no more
-     * @param said what is done
-     */
-    record RewriteMany(List<Rewrite> channels, int missing, String said) implements ListEdit {
-        public RewriteMany {
-            channels = List.copyOf(channels);
-        }
-
-        @Override
-        public ListChange applyTo(ChannelList list) {
-            if (missing > 0) {
-                return new ListChange.Refused(missing + (missing == 1 ? " channel is" : " channels are")
-                        + " no longer in the list. Nothing was changed.");
-            }
-            return channels.isEmpty()
-                    ? new ListChange.Refused("They are so already. Nothing was changed.")
-                    : list.rewritten(channels, said);
-        }
-    }
-
     /**
      * Several edits under one name, all of them or none.
      *
@@ -370,6 +193,17 @@ public sealed interface ListEdit
         }
     }
 
+    /** What the list is for, or how its channels are to be, is said otherwise; no channel changes by that. */
+    record Mean(Intent intent, String said) implements ListEdit {
+        @Override
+        public ListChange applyTo(ChannelList list) {
+            return list.intent().equals(intent)
+                    ? new ListChange.Refused("It is so already. Nothing was changed.")
+                    : new ListChange.Changed(
+                            list.meant(intent), said, list.slots().first());
+        }
+    }
+
     /** Channels from a directory are named so from now on, and these are the first. */
     record TakeIn(NameRecipe naming, int slot, List<ListEntry> entries) implements ListEdit {
         public TakeIn {
@@ -378,7 +212,7 @@ public sealed interface ListEdit
 
         @Override
         public ListChange applyTo(ChannelList list) {
-            return new Filing(list.namedBy(naming)).put(slot, entries);
+            return new Filing(list.meant(list.intent().naming(naming))).put(slot, entries);
         }
     }
 

@@ -18,8 +18,7 @@ import reckonrod.core.finding.Field;
  * @param channel the channel
  * @param line the line it is now, as typed
  * @param published the line it came in as; what differs from it was typed over later
- * @param pinned whether it keeps its slot
- * @param scan whether a scan stops at it, as the person said; absent where the rule of the list decides
+ * @param standing what it is to the person
  * @param dismissals the findings laid aside for the channel as it is now
  * @param origin the directory entry it was taken from; absent if from none
  * @param shortNames short names that the person chose, by the characters of the displays that they are for, 1 to 31
@@ -29,8 +28,7 @@ public record ListEntry(
         Channel channel,
         String line,
         String published,
-        boolean pinned,
-        Optional<Boolean> scan,
+        Standing standing,
         List<Dismissal> dismissals,
         Optional<Origin> origin,
         NavigableMap<Integer, String> shortNames) {
@@ -56,7 +54,7 @@ public record ListEntry(
     ListEntry withShortName(int length, Optional<String> name) {
         NavigableMap<Integer, String> next = new TreeMap<>(shortNames);
         name.ifPresentOrElse(each -> next.put(length, each), () -> next.remove(length));
-        return new ListEntry(id, channel, line, published, pinned, scan, dismissals, origin, next);
+        return new ListEntry(id, channel, line, published, standing, dismissals, origin, next);
     }
 
     /** A channel as it comes in. */
@@ -71,8 +69,27 @@ public record ListEntry(
 
     /** A channel as it comes in, from wherever. */
     static ListEntry of(UUID id, Channel channel, String line, Optional<Origin> origin) {
-        return new ListEntry(
-                id, channel, line, line, false, Optional.empty(), List.of(), origin, Collections.emptyNavigableMap());
+        return new ListEntry(id, channel, line, line, Standing.NEW, List.of(), origin, Collections.emptyNavigableMap());
+    }
+
+    /** Whether it keeps its slot. */
+    public boolean pinned() {
+        return standing.pinned();
+    }
+
+    /** Whether a scan stops at it, as the person said; absent where the rule of the list decides. */
+    public Optional<Boolean> scan() {
+        return standing.scan();
+    }
+
+    /** The entry with the same channel under this line. */
+    public ListEntry withLine(String next) {
+        return new ListEntry(id, channel, next, published, standing, dismissals, origin, shortNames);
+    }
+
+    /** The entry as it is to the person from now on. */
+    public ListEntry withStanding(Standing next) {
+        return new ListEntry(id, channel, line, published, next, dismissals, origin, shortNames);
     }
 
     /** The key of the directory entry it was taken from; empty if from none. */
@@ -82,16 +99,17 @@ public record ListEntry(
 
     /** The entry with all that is known of where it was taken from. */
     public ListEntry withOrigin(Origin next) {
-        return new ListEntry(id, channel, line, published, pinned, scan, dismissals, Optional.of(next), shortNames);
+        return new ListEntry(id, channel, line, published, standing, dismissals, Optional.of(next), shortNames);
     }
 
     /** The entry that a scan stops at, or passes by; or that the rule of the list decides on. */
     public ListEntry withScan(Optional<Boolean> next) {
-        return new ListEntry(id, channel, line, published, pinned, next, dismissals, origin, shortNames);
+        return withStanding(standing.scanned(next));
     }
 
     /**
-     * The entry with another channel; short names go with the name that they stand for. What was laid aside is looked at again
+     * The entry with another channel; short names go with the name that they stand for, and the day it was proven with what it is on the
+     * air. What was laid aside is looked at again
      * if the channel changed on the air; of one that only has another name or power, if it was about those.
      */
     public ListEntry withChannel(Channel next, String nextLine) {
@@ -100,8 +118,7 @@ public record ListEntry(
                 next,
                 nextLine,
                 published,
-                pinned,
-                scan,
+                next.onAir().equals(channel.onAir()) ? standing : standing.provenOn(Optional.empty()),
                 stillLaidAside(next),
                 origin,
                 next.name().equalsIgnoreCase(channel.name()) ? shortNames : Collections.emptyNavigableMap());
@@ -119,14 +136,14 @@ public record ListEntry(
 
     /** The entry pinned to its slot, or let go. */
     public ListEntry withPinned(boolean next) {
-        return new ListEntry(id, channel, line, published, next, scan, dismissals, origin, shortNames);
+        return withStanding(standing.pinned(next));
     }
 
     ListEntry withDismissal(Dismissal dismissal) {
         List<Dismissal> next = new ArrayList<>(dismissals);
         next.removeIf(dismissal::sameSubject);
         next.add(dismissal);
-        return new ListEntry(id, channel, line, published, pinned, scan, next, origin, shortNames);
+        return new ListEntry(id, channel, line, published, standing, next, origin, shortNames);
     }
 
     ListEntry withoutDismissal(Predicate<Dismissal> which) {
@@ -135,8 +152,7 @@ public record ListEntry(
                 channel,
                 line,
                 published,
-                pinned,
-                scan,
+                standing,
                 dismissals.stream().filter(which.negate()).toList(),
                 origin,
                 shortNames);

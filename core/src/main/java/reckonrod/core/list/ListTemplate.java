@@ -89,7 +89,12 @@ public record ListTemplate(String id, String words, List<Part> blocks) {
         for (Part part : blocks) {
             Optional<Filling> filling = part.asked().flatMap(asked -> asked.by(plan));
             if (filling.isPresent() || part.asked().isEmpty()) {
-                made.add(new Block(part.name(), new SlotRange(first, first + part.slots() - 1), part.order(), filling));
+                made.add(new Block(
+                        part.name(),
+                        new SlotRange(first, first + part.slots() - 1),
+                        part.order(),
+                        filling,
+                        Optional.empty()));
                 first += part.slots();
             }
         }

@@ -12,10 +12,13 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.UUID;
+import java.util.function.UnaryOperator;
+import java.util.stream.IntStream;
 
 /** What is done to several channels of one list together. Pinned ones stay where they are. */
 final class ManyAtOnce {
     private static final int MOST_NAMED = 5;
+    private static final int MOST_APART = 1000;
 
     private final ChannelList list;
     private final NavigableMap<Integer, ListEntry> chosen = new TreeMap<>();
@@ -55,6 +58,41 @@ final class ManyAtOnce {
             List<Integer> slots =
                     freeSlots(moving, moving.isEmpty() ? list.slots().first() : moving.firstKey());
             return placed(slots, List.copyOf(moving.values()), "Close the gaps between " + words(moving.size()));
+        });
+    }
+
+    /** They come to stand so many slots apart, from the slot of the first on, as they follow each other now. */
+    ListChange spread(int apart) {
+        return work(() -> {
+            if (apart < 2 || apart > MOST_APART) {
+                return new ListChange.Refused("Channels can be spread 2 to " + MOST_APART + " slots apart, not " + apart
+                        + ". To bring them together, close the gaps.");
+            }
+            NavigableMap<Integer, ListEntry> moving = moving();
+            if (moving.isEmpty()) {
+                return allPinned();
+            }
+            int first = moving.firstKey();
+            int last = first + (moving.size() - 1) * apart;
+            if (last > list.slots().last()) {
+                return new ListChange.Refused(words(moving.size()) + " from slot " + first + ", " + apart
+                        + " slots apart, would need slots up to " + last + ", and the list ends at "
+                        + list.slots().last() + ". Choose a smaller distance.");
+            }
+            List<Integer> slots = IntStream.range(0, moving.size())
+                    .mapToObj(each -> first + each * apart)
+                    .toList();
+            Optional<Integer> taken = slots.stream()
+                    .filter(slot -> list.entries().containsKey(slot) && !moving.containsKey(slot))
+                    .findFirst();
+            return taken.isPresent()
+                    ? new ListChange.Refused("Slot " + taken.get() + " is where one of them would come to stand, and "
+                            + list.entries().get(taken.get()).channel().label()
+                            + " stands there. Move it first, or choose another distance.")
+                    : placed(
+                            slots,
+                            List.copyOf(moving.values()),
+                            "Spread " + words(moving.size()) + ", " + apart + " slots apart");
         });
     }
 
@@ -105,13 +143,23 @@ final class ManyAtOnce {
 
     /** A scan stops at them or passes them by; or the rule of the list decides. */
     ListChange scan(Optional<Boolean> scan) {
+        return stand(
+                standing -> standing.scanned(scan),
+                scan.map(stops -> stops ? "Scan " : "Skip ").orElse("Scan by rule "));
+    }
+
+    /**
+     * They are something else to the person from now on.
+     *
+     * @param said what is done, as before "3 channels"
+     */
+    ListChange stand(UnaryOperator<Standing> change, String said) {
         return work(() -> {
             NavigableMap<Integer, ListEntry> next = new TreeMap<>(list.entries());
-            chosen.forEach((slot, entry) -> next.put(slot, entry.withScan(scan)));
-            String what = scan.map(stops -> stops ? "Scan " : "Skip ").orElse("Scan by rule ") + words(chosen.size());
+            chosen.forEach((slot, entry) -> next.put(slot, entry.withStanding(change.apply(entry.standing()))));
             return next.equals(list.entries())
                     ? new ListChange.Refused("They are so already. Nothing was changed.")
-                    : new ListChange.Changed(list.with(next), what, chosen.firstKey());
+                    : new ListChange.Changed(list.with(next), said + words(chosen.size()), chosen.firstKey());
         });
     }
 

@@ -1,5 +1,6 @@
 package reckonrod.core.list;
 
+import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -9,7 +10,9 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import reckonrod.core.geography.Position;
+import reckonrod.core.geography.Route;
 
 /** An order that channels can be put in. Where two are alike in it, they stay as they stood. */
 public sealed interface Ordering {
@@ -35,6 +38,14 @@ public sealed interface Ordering {
                 "use",
                 Comparator.<ListEntry>comparingInt(By::use)
                         .thenComparing(entry -> entry.channel().receive())),
+        /** By rank, what matters most first; what has none behind. */
+        RANK("rank", Comparator.comparingInt(entry -> entry.standing().rank().orElse(Standing.LOWEST_RANK + 1))),
+        /** By the day on which they were answered last, the newest first; what never was behind. */
+        LAST_PROVEN(
+                "last proven",
+                Comparator.comparing(
+                        (ListEntry entry) -> entry.standing().proven().orElse(LocalDate.MIN),
+                        Comparator.reverseOrder())),
         /** By talk tone: without one first, then by its words; by frequency within each. */
         TALK_TONE(
                 "talk tone",
@@ -110,6 +121,49 @@ public sealed interface Ordering {
         private double metres(ListEntry entry) {
             Optional<Position> position = entry.origin().flatMap(Origin::position);
             return position.map(each -> from.to(each).metres()).orElse(Double.MAX_VALUE);
+        }
+    }
+
+    /**
+     * By how far along a way they stand, in driving order; channels whose place is not known behind, as they stand.
+     *
+     * @param places what the way leads by, 2 to {@link #MOST_PLACES}; at least two of them apart
+     */
+    record Along(List<Spot> places) implements Ordering {
+        /** The most places of a way. */
+        public static final int MOST_PLACES = 50;
+
+        public Along {
+            places = List.copyOf(places);
+            if (places.size() > MOST_PLACES) {
+                throw new IllegalArgumentException(
+                        "A way must lead by at most " + MOST_PLACES + " places, was " + places.size());
+            }
+            way(places);
+        }
+
+        private static Route way(List<Spot> places) {
+            return Route.along(places.stream().map(Spot::position).toList());
+        }
+
+        @Override
+        public String words() {
+            return "the way " + places.stream().map(Spot::name).collect(Collectors.joining("–"));
+        }
+
+        @Override
+        public List<ListEntry> sorted(List<ListEntry> channels) {
+            Route way = way(places);
+            Map<UUID, Double> metres = new HashMap<>();
+            channels.forEach(each -> metres.put(
+                    each.id(),
+                    each.origin()
+                            .flatMap(Origin::position)
+                            .map(site -> way.nearest(site).metres())
+                            .orElse(Double.MAX_VALUE)));
+            return channels.stream()
+                    .sorted(Comparator.comparingDouble(each -> metres.get(each.id())))
+                    .toList();
         }
     }
 }

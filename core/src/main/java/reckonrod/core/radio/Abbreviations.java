@@ -1,10 +1,12 @@
 package reckonrod.core.radio;
 
+import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import reckonrod.core.datafile.DataFile;
 import reckonrod.core.datafile.Section;
 
@@ -30,9 +32,42 @@ public final class Abbreviations {
         }
     }
 
+    private Abbreviations(Map<String, String> shortByWord) {
+        this.shortByWord.putAll(shortByWord);
+    }
+
     /** Those that ship. */
     public static Abbreviations shipped() {
         return SHIPPED;
+    }
+
+    /**
+     * Those of a person besides these; the person's win.
+     *
+     * @param own by word, both in capitals
+     */
+    public Abbreviations with(Map<String, String> own) {
+        if (own.isEmpty()) {
+            return this;
+        }
+        Abbreviations both = new Abbreviations(shortByWord);
+        both.shortByWord.putAll(own);
+        return both;
+    }
+
+    /** All of them: what stands for each word, both in capitals. */
+    public Map<String, String> all() {
+        return Collections.unmodifiableMap(new TreeMap<>(shortByWord));
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof Abbreviations each && each.shortByWord.equals(shortByWord);
+    }
+
+    @Override
+    public int hashCode() {
+        return shortByWord.hashCode();
     }
 
     /** What stands for a word, in the case that it is in. */

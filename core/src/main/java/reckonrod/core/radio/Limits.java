@@ -1,6 +1,7 @@
 package reckonrod.core.radio;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import reckonrod.core.frequency.Frequency;
 import reckonrod.core.list.SlotRange;
@@ -32,6 +33,13 @@ public record Limits(
         receive = List.copyOf(receive);
         transmit = List.copyOf(transmit);
         power = List.copyOf(power);
+    }
+
+    /** The same for a list in which words are abbreviated so besides. */
+    public Limits abbreviating(Map<String, String> own) {
+        return own.isEmpty()
+                ? this
+                : new Limits(slots, name.abbreviating(own), receive, transmit, tones, shift, listenOnly, power, scan);
     }
 
     /** How many banks it has, numbered from 1. */

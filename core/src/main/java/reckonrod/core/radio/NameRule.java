@@ -4,6 +4,7 @@ import java.text.Normalizer;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
@@ -12,10 +13,21 @@ import java.util.stream.Stream;
  *
  * @param longest the most characters, 0 to 32
  * @param characters every character it can show
+ * @param abbreviations what words are shortened by first
  */
-public record NameRule(int longest, String characters) {
+public record NameRule(int longest, String characters, Abbreviations abbreviations) {
     private static final String VOWELS = "AEIOUaeiou";
     private static final int MOST_COPIES = 99;
+
+    /** A rule with the abbreviations that ship. */
+    public NameRule(int longest, String characters) {
+        this(longest, characters, Abbreviations.shipped());
+    }
+
+    /** The same for names in which a person abbreviates words so besides; both in capitals. */
+    public NameRule abbreviating(Map<String, String> own) {
+        return own.isEmpty() ? this : new NameRule(longest, characters, abbreviations.with(own));
+    }
 
     /** Whether it shows small letters. */
     public boolean hasSmallLetters() {
@@ -113,7 +125,7 @@ public record NameRule(int longest, String characters) {
         List<String> words = new ArrayList<>(List.of(name.split(" ", -1)));
         for (int i = words.size() - 1; i >= 0 && String.join(" ", words).length() > most; i--) {
             int at = i;
-            Abbreviations.shipped()
+            abbreviations
                     .of(words.get(i))
                     .filter(shorter -> shorter.chars().allMatch(each -> characters.indexOf(each) >= 0))
                     .ifPresent(shorter -> words.set(at, shorter));

@@ -118,7 +118,8 @@ public final class RecipeTable {
                                     .map(each ->
                                             new ShownNames.Wanted(each.channel().name(), each.shortName(most)))
                                     .toList(),
-                            new NameRule(most, characters));
+                            new NameRule(most, characters)
+                                    .abbreviating(list.intent().abbreviations()));
                     for (int i = 0; i < entries.size(); i++) {
                         shown.computeIfAbsent(entries.get(i).id(), any -> new HashMap<>())
                                 .put(most, names.get(i).shown());

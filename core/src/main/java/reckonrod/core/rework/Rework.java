@@ -4,25 +4,31 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.channel.Channel;
 import reckonrod.core.channel.Emission;
 import reckonrod.core.channel.Power;
-import reckonrod.core.directory.DirectoryEntry;
+import reckonrod.core.list.Block;
+import reckonrod.core.list.ChannelList;
 import reckonrod.core.list.ListEntry;
+import reckonrod.core.list.Listening;
+import reckonrod.core.list.NameRecipe;
+import reckonrod.core.notation.Reckoner;
+import reckonrod.core.tone.NoTone;
 import reckonrod.core.tone.ReversedTone;
 import reckonrod.core.tone.Tone;
 
 /** What is done to each of many channels. */
 public sealed interface Rework {
     /**
-     * The channel as it becomes; the same where there is nothing to do to it.
+     * The channel of a slot as it becomes; the same where there is nothing to do to it.
      *
      * @throws IllegalArgumentException if it would become none that there can be, in words
      */
-    Channel of(ListEntry entry);
+    Channel of(int slot, ListEntry entry);
 
     /** What is done to so many channels: "Set power low of 3 channels". */
     String words(int count);
@@ -47,7 +53,7 @@ public sealed interface Rework {
         }
 
         @Override
-        public Channel of(ListEntry entry) {
+        public Channel of(int slot, ListEntry entry) {
             Channel channel = entry.channel();
             boolean talks = channel.transmit().isPresent();
             return channel.withPower(power.filter(each -> talks).orElse(channel.power()))
@@ -82,7 +88,7 @@ public sealed interface Rework {
         }
 
         @Override
-        public Channel of(ListEntry entry) {
+        public Channel of(int slot, ListEntry entry) {
             Channel channel = entry.channel();
             Matcher found = Pattern.compile(find, Pattern.LITERAL | Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE)
                     .matcher(channel.name());
@@ -108,41 +114,84 @@ public sealed interface Rework {
     }
 
     /**
-     * Names made of parts, in order, with blanks between them. What a channel lacks of them is left out; one that lacks all of
-     * them keeps its name. Parts from the right are left out where the name would be longer than a name can be.
+     * Names by a recipe. One that lacks all parts keeps its name.
      *
-     * @param parts one or more, none twice
-     * @param entries the directory entries that the channels were taken from, by their ids, as far as they are known
+     * @param recipe how all are named; absent where each is named as its block has it, or else the list
+     * @param list the list that they are in
      * @param plan the plan that says what the bands are
      */
-    record NameBy(List<NamePart> parts, Map<String, DirectoryEntry> entries, BandPlan plan) implements Rework {
-        public NameBy {
-            parts = List.copyOf(parts);
-            entries = Map.copyOf(entries);
-            if (parts.isEmpty() || parts.stream().distinct().count() < parts.size()) {
-                throw new IllegalArgumentException("A name must be made of one part or several, none of them twice");
-            }
-        }
-
+    record NameBy(Optional<NameRecipe> recipe, ChannelList list, BandPlan plan) implements Rework {
         @Override
-        public Channel of(ListEntry entry) {
-            Channel channel = entry.channel();
-            Optional<DirectoryEntry> from = Optional.ofNullable(entries.get(entry.directoryId()));
-            StringBuilder name = new StringBuilder();
-            for (NamePart part : parts) {
-                String next = part.of(channel, from, plan);
-                int more = name.isEmpty() ? next.length() : next.length() + 1;
-                if (!next.isEmpty() && name.length() + more <= Channel.MOST_NAME_CHARACTERS) {
-                    name.append(name.isEmpty() ? "" : " ").append(next);
-                }
-            }
-            return name.isEmpty() ? channel : channel.withName(name.toString());
+        public Channel of(int slot, ListEntry entry) {
+            String name = recipe.or(() -> list.blockAt(slot).flatMap(Block::naming))
+                    .orElse(list.naming())
+                    .nameOf(entry.channel(), entry.origin(), NameRecipe.number(list, slot), plan);
+            return name.isEmpty() ? entry.channel() : entry.channel().withName(name);
         }
 
         @Override
         public String words(int count) {
             return "Name " + count + (count == 1 ? " channel" : " channels") + " by "
-                    + String.join(" and ", parts.stream().map(NamePart::words).toList());
+                    + recipe.map(NameRecipe::words).orElse("the recipes of the list and its blocks");
+        }
+    }
+
+    /**
+     * What channels wait for, by a listening policy. Where a tone is published is told by the line that a channel came in as.
+     *
+     * @param policy what they are to wait for
+     * @param plan the plan that reads the lines
+     */
+    record Listen(Listening policy, BandPlan plan) implements Rework {
+        @Override
+        public Channel of(int slot, ListEntry entry) {
+            Channel channel = entry.channel();
+            return switch (policy) {
+                case PER_CHANNEL -> channel;
+                case OPEN -> channel.withTones(channel.talkTone(), NoTone.NONE);
+                case QUIET_WHERE_PUBLISHED ->
+                    published(entry)
+                            .map(tone -> channel.withTones(channel.talkTone(), tone))
+                            .orElse(channel);
+            };
+        }
+
+        private Optional<Tone> published(ListEntry entry) {
+            return Reckoner.reckon(entry.published(), plan)
+                    .channel()
+                    .filter(each -> each.receive().equals(entry.channel().receive()))
+                    .map(Channel::listenTone)
+                    .filter(Tone::isPresent);
+        }
+
+        @Override
+        public String words(int count) {
+            return "Listening policy " + policy.words() + " changes " + count + (count == 1 ? " channel" : " channels");
+        }
+    }
+
+    /**
+     * Power of each by itself.
+     *
+     * @param powers what is asked for, by channel; those that are not in it stay
+     * @param policy what that is for, in words
+     */
+    record PowerOfEach(Map<UUID, Power> powers, String policy) implements Rework {
+        public PowerOfEach {
+            powers = Map.copyOf(powers);
+        }
+
+        @Override
+        public Channel of(int slot, ListEntry entry) {
+            Power power = powers.get(entry.id());
+            return power == null || entry.channel().transmit().isEmpty()
+                    ? entry.channel()
+                    : entry.channel().withPower(power);
+        }
+
+        @Override
+        public String words(int count) {
+            return "Power policy " + policy + " changes " + count + (count == 1 ? " channel" : " channels");
         }
     }
 }

@@ -10,6 +10,7 @@ import reckonrod.core.channel.Channel;
 import reckonrod.core.list.ChannelList;
 import reckonrod.core.list.ListEdit;
 import reckonrod.core.list.ListEntry;
+import reckonrod.core.list.ManyEdit;
 import reckonrod.core.notation.LineWriter;
 import reckonrod.core.notation.Reckoner;
 
@@ -29,15 +30,15 @@ public final class Reworking {
             throw new IllegalArgumentException("No channel is chosen");
         }
         Set<UUID> chosen = new HashSet<>(ids);
-        List<ListEdit.Rewrite> changed = list.entries().values().stream()
-                .filter(entry -> chosen.remove(entry.id()))
-                .flatMap(entry -> changed(entry, rework, plan).stream())
+        List<ListEdit.Rewrite> changed = list.entries().entrySet().stream()
+                .filter(each -> chosen.remove(each.getValue().id()))
+                .flatMap(each -> changed(each.getKey(), each.getValue(), rework, plan).stream())
                 .toList();
-        return new ListEdit.RewriteMany(changed, chosen.size(), rework.words(changed.size()));
+        return new ManyEdit.RewriteMany(changed, chosen.size(), rework.words(changed.size()));
     }
 
-    private static Optional<ListEdit.Rewrite> changed(ListEntry entry, Rework rework, BandPlan plan) {
-        Channel next = rework.of(entry);
+    private static Optional<ListEdit.Rewrite> changed(int slot, ListEntry entry, Rework rework, BandPlan plan) {
+        Channel next = rework.of(slot, entry);
         if (next.equals(entry.channel())) {
             return Optional.empty();
         }

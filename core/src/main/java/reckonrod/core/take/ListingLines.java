@@ -6,13 +6,13 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import reckonrod.core.bandplan.BandPlan;
+import reckonrod.core.channel.Channel;
 import reckonrod.core.directory.DirectoryEntry;
 import reckonrod.core.directory.listing.ColumnGuess;
 import reckonrod.core.directory.listing.CsvTable;
 import reckonrod.core.directory.listing.Mapping;
 import reckonrod.core.directory.listing.RowReader;
 import reckonrod.core.directory.listing.Table;
-import reckonrod.core.list.NameRecipe;
 import reckonrod.core.notation.LineWriter;
 
 /**
@@ -68,7 +68,14 @@ public record ListingLines(List<String> lines, boolean isTable, int unread) {
     }
 
     private static Optional<String> line(DirectoryEntry entry, BandPlan plan) {
-        return Taking.channel(entry, plan)
-                .map(channel -> LineWriter.write(channel.withName(NameRecipe.PLACE.nameOf(entry)), plan));
+        return Taking.channel(entry, plan).map(channel -> LineWriter.write(channel.withName(name(entry)), plan));
+    }
+
+    private static String name(DirectoryEntry entry) {
+        String place = entry.site().name();
+        String name = place.isEmpty() ? entry.label() : place;
+        return name.length() > Channel.MOST_NAME_CHARACTERS
+                ? name.substring(0, Channel.MOST_NAME_CHARACTERS).strip()
+                : name;
     }
 }

@@ -19,10 +19,13 @@ import reckonrod.core.finding.Finding;
 import reckonrod.core.finding.FindingKind;
 import reckonrod.core.finding.Severity;
 import reckonrod.core.list.ChannelList;
+import reckonrod.core.list.Listening;
 import reckonrod.core.list.NameRecipe;
+import reckonrod.core.list.Origin;
 import reckonrod.core.notation.LineWriter;
 import reckonrod.core.notation.Reckoner;
 import reckonrod.core.notation.WorkedAnswer;
+import reckonrod.core.tone.NoTone;
 
 /** Works out the channels of directory entries. */
 public final class Taking {
@@ -49,12 +52,34 @@ public final class Taking {
                 .forEach(entry -> names.add(folded(entry.channel().name())));
         List<Taken> taken = new ArrayList<>();
         for (DirectoryEntry entry : entries) {
-            String usual = recipe.nameOf(entry);
-            String name = names.contains(folded(usual)) ? recipe.clearNameOf(entry) : usual;
-            names.add(folded(name));
-            taken.add(one(entry, name, list, plan, today));
+            Optional<Channel> channel = channel(entry, plan)
+                    .map(each -> named(each, Origin.of(entry), recipe, TakenNames.STANDS_NOWHERE, names, plan))
+                    .map(each -> listening(each, list.intent().listening()));
+            taken.add(one(entry, channel, list, plan, today));
         }
         return taken;
+    }
+
+    /** A channel with its name by a recipe, which is told apart from those names and becomes one of them. */
+    static Channel named(
+            Channel channel, Origin origin, NameRecipe recipe, int number, Set<String> names, BandPlan plan) {
+        String byRecipe = recipe.nameOf(channel, Optional.of(origin), number, plan);
+        String usual = byRecipe.isEmpty() ? channel.receive().toMegahertzText() : byRecipe;
+        String name = names.contains(folded(usual)) ? clear(usual, channel) : usual;
+        names.add(folded(name));
+        return channel.withName(name);
+    }
+
+    /** The name with the output behind it. */
+    private static String clear(String name, Channel channel) {
+        String ending = " " + channel.receive().toMegahertzText();
+        int most = Channel.MOST_NAME_CHARACTERS - ending.length();
+        return (name.length() > most ? name.substring(0, most).strip() : name) + ending;
+    }
+
+    /** An open list has no channel that waits for a tone. */
+    private static Channel listening(Channel channel, Listening policy) {
+        return policy == Listening.OPEN ? channel.withTones(channel.talkTone(), NoTone.NONE) : channel;
     }
 
     private static Optional<Finding> twin(Channel channel, ChannelList list) {
@@ -69,13 +94,13 @@ public final class Taking {
                                 "slot", String.valueOf(each.getKey()))));
     }
 
-    private static String folded(String name) {
+    static String folded(String name) {
         return name.toLowerCase(Locale.ROOT);
     }
 
-    private static Taken one(DirectoryEntry entry, String name, ChannelList list, BandPlan plan, LocalDate today) {
+    private static Taken one(
+            DirectoryEntry entry, Optional<Channel> channel, ChannelList list, BandPlan plan, LocalDate today) {
         List<Finding> findings = new ArrayList<>(Trust.in(entry, today).findings());
-        Optional<Channel> channel = channel(entry, plan).map(each -> each.withName(name));
         if (channel.isEmpty()) {
             findings.addAll(Reckoner.reckon(frequencies(entry.signal()), plan).findings());
             return new Taken(entry, "", Optional.empty(), findings);

@@ -3,8 +3,10 @@ package reckonrod.core.check;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.Map;
 import java.util.NavigableMap;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -12,12 +14,14 @@ import org.junit.jupiter.params.provider.CsvSource;
 import reckonrod.core.Lists;
 import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.bandplan.BandPlans;
+import reckonrod.core.finding.Edit;
 import reckonrod.core.finding.Field;
 import reckonrod.core.finding.Finding;
 import reckonrod.core.list.BankEdit;
 import reckonrod.core.list.ChannelList;
 import reckonrod.core.list.Dismissal;
 import reckonrod.core.list.ListEdit;
+import reckonrod.core.list.Listening;
 
 class ListChecksTest {
     private static final BandPlan R2 =
@@ -58,6 +62,31 @@ class ListChecksTest {
                                         slot.getKey() + " " + finding.kind().code()))
                         .filter(each -> each.endsWith("service-scanned-among-talk")))
                 .containsExactly("1 service-scanned-among-talk");
+    }
+
+    /** In an open list each channel that waits for a tone is told, and the offered fix opens it. */
+    @Test
+    void anOpenListTellsWhatWaitsForATone() {
+        ChannelList list = Lists.of(R2, "A 145.310- 71.9 rx 88.5", "B 147.135+ 71.9", "C 146.835- T103.5 REV88.5");
+        assertThat(waiting(list)).isEmpty();
+        ChannelList open = list.meant(list.intent().listening(Listening.OPEN));
+        assertThat(waiting(open).keySet()).containsExactly(0, 2);
+        assertThat(waiting(open).values())
+                .allSatisfy(each -> assertThat(
+                                ((Edit.ReplaceChannel) each.fixes().get(0).edit())
+                                        .channel()
+                                        .listenTone()
+                                        .isPresent())
+                        .isFalse());
+    }
+
+    private static Map<Integer, Finding> waiting(ChannelList list) {
+        Map<Integer, Finding> waiting = new TreeMap<>();
+        Checks.list(list, R2)
+                .forEach((slot, found) -> found.open().stream()
+                        .filter(each -> each.kind().code().equals("waits-in-open-list"))
+                        .forEach(each -> waiting.put(slot, each)));
+        return waiting;
     }
 
     /** What was laid aside is apart, with its reason; other findings of the channel stay open. */

@@ -30,7 +30,7 @@ class BankTest {
                     "PELL 443.500+",
                     "DEAD 145.390- off-air",
                     "MARINE 156.800"),
-            new ListEdit.AddBlock("Home", new SlotRange(0, 2)));
+            new BlockEdit.AddBlock("Home", new SlotRange(0, 2)));
 
     private static ChannelList done(ChannelList list, ListEdit... edits) {
         for (ListEdit edit : edits) {
@@ -68,7 +68,7 @@ class BankTest {
                 Set.of(),
                 Set.of(),
                 List.of(),
-                Optional.of(new Area("Skarra", HERE, kilometres)));
+                Optional.of(new Area.Circle("Skarra", HERE, kilometres)));
     }
 
     @Test
@@ -110,10 +110,10 @@ class BankTest {
     @Test
     void aBankFollowsItsBlock() {
         ChannelList banked = done(list, new BankEdit.AddBank("Mine", block("Home"), List.of()));
-        ChannelList renamed = done(banked, new ListEdit.RenameBlock("Home", "Base"));
+        ChannelList renamed = done(banked, new BlockEdit.RenameBlock("Home", "Base"));
         assertThat(members(renamed, "Mine")).isEqualTo("0 1 2");
         ListChange.Changed gone =
-                (ListChange.Changed) ListEdit.applyAll(renamed, List.of(any -> new ListEdit.RemoveBlock("Base")));
+                (ListChange.Changed) ListEdit.applyAll(renamed, List.of(any -> new BlockEdit.RemoveBlock("Base")));
         assertThat(gone.summary()).endsWith("; bank Mine keeps what it had of block Base");
         assertThat(members(gone.list(), "Mine")).isEqualTo("0 1 2");
     }
@@ -124,7 +124,8 @@ class BankTest {
         assertThat(near.said()).isEqualTo("within 12.5 km of Skarra");
         for (double kilometres : new double[] {12.4, 12.6}) {
             ListEntry there = Lists.entry(R2, 1, "SKARRA 147.135+")
-                    .withOrigin(new Origin("v:1", "QV0SK", Optional.of(HERE.onCourse(80, kilometres * 1000))));
+                    .withOrigin(
+                            new Origin("v:1", "QV0SK", "Skarra", Optional.of(HERE.onCourse(80, kilometres * 1000))));
             assertThat(near.holds(there)).isEqualTo(kilometres < 12.5);
         }
         assertThat(near.holds(Lists.entry(R2, 1, "SKARRA 147.135+"))).isFalse();
@@ -143,13 +144,14 @@ class BankTest {
                     (at, entry) -> entry.withOrigin(new Origin(
                             "v:" + at,
                             "QV" + (12 - away * 5) + "X",
+                            "Skarra",
                             Optional.of(HERE.onCourse(10, 9000 - away * 3000)))));
             placed = placed.with(entries);
         }
         List<UUID> all = List.of(id(4), id(3), id(2), id(1), id(0));
-        assertThat(names(done(placed, new ListEdit.Order(all, new Ordering.Distance("Skarra", HERE)))))
+        assertThat(names(done(placed, new ManyEdit.Order(all, new Ordering.Distance("Skarra", HERE)))))
                 .isEqualTo("PELL SKARRA HARBOUR DEAD MARINE");
-        assertThat(names(done(placed, new ListEdit.Order(all, Ordering.By.CALL_SIGN))))
+        assertThat(names(done(placed, new ManyEdit.Order(all, Ordering.By.CALL_SIGN))))
                 .isEqualTo("PELL SKARRA HARBOUR DEAD MARINE");
     }
 
@@ -229,7 +231,7 @@ class BankTest {
             case 7 -> new BankEdit.Scan(some, Optional.of(random.nextBoolean()));
             case 8 -> new BankEdit.Priority(Optional.of(one));
             case 9 -> new ListEdit.Move(one, random.nextInt(12), MoveWay.SWAP);
-            case 10 -> new ListEdit.Order(some, Ordering.By.NAME);
+            case 10 -> new ManyEdit.Order(some, Ordering.By.NAME);
             case 11 -> new ListEdit.Delete(one);
             default ->
                 list.slotOf(one).isPresent()

@@ -66,7 +66,7 @@ class BlockWorkTest {
         "two, 8, abcdg.h.ef one 0–2 two 8–9"
     })
     void aBlockMovesWithAllInIt(String name, int to, String expected) {
-        assertThat(after(LIST, new ListEdit.MoveBlock(name, to))).isEqualTo(expected);
+        assertThat(after(LIST, new BlockEdit.MoveBlock(name, to))).isEqualTo(expected);
     }
 
     @ParameterizedTest
@@ -80,50 +80,53 @@ class BlockWorkTest {
                 "three; 1; no block \"three\""
             })
     void aBlockThatCannotGoThereSaysWhy(String name, int to, String says) {
-        assertThat(after(LIST, new ListEdit.MoveBlock(name, to))).contains(says);
+        assertThat(after(LIST, new BlockEdit.MoveBlock(name, to))).contains(says);
     }
 
     /** Neither a pinned channel of the block nor one that would have to give way is moved. */
     @Test
     void pinnedChannelsStopABlock() {
-        assertThat(after(list("aBcdef", ONE), new ListEdit.MoveBlock("one", 3)))
+        assertThat(after(list("aBcdef", ONE), new BlockEdit.MoveBlock("one", 3)))
                 .contains("B (slot 1) is pinned and would have to move");
-        assertThat(after(list("abcdEf", ONE), new ListEdit.MoveBlock("one", 3))).contains("E (slot 4)");
-        assertThat(after(list("abcdEf", ONE), new ListEdit.MoveBlock("one", 1))).isEqualTo("dabcEf one 1–3");
+        assertThat(after(list("abcdEf", ONE), new BlockEdit.MoveBlock("one", 3)))
+                .contains("E (slot 4)");
+        assertThat(after(list("abcdEf", ONE), new BlockEdit.MoveBlock("one", 1)))
+                .isEqualTo("dabcEf one 1–3");
     }
 
     @Test
     void blocksAreMadeSizedSplitJoinedAndRemovedWithoutMovingAChannel() {
         ChannelList list = LIST;
         for (ListEdit edit : List.of(
-                new ListEdit.AddBlock(" three ", new SlotRange(6, 9)),
-                new ListEdit.SplitBlock("one", 1, "rest"),
-                new ListEdit.ResizeBlock("two", new SlotRange(3, 4)),
-                new ListEdit.RenameBlock("three", "last"),
-                new ListEdit.JoinBlocks("two"),
-                new ListEdit.RemoveBlock("rest"))) {
+                new BlockEdit.AddBlock(" three ", new SlotRange(6, 9)),
+                new BlockEdit.SplitBlock("one", 1, "rest"),
+                new BlockEdit.ResizeBlock("two", new SlotRange(3, 4)),
+                new BlockEdit.RenameBlock("three", "last"),
+                new BlockEdit.JoinBlocks("two"),
+                new BlockEdit.RemoveBlock("rest"))) {
             list = edit.applyTo(list).fold(ListChange.Changed::list, refused -> {
                 throw new AssertionError(edit + ": " + refused.reason());
             });
         }
         assertThat(drawn(list)).isEqualTo("abcdefg.h. one 0–0 two 3–9");
-        assertThat(((ListChange.Changed) new ListEdit.ResizeBlock("one", new SlotRange(0, 1)).applyTo(LIST)).summary())
+        assertThat(((ListChange.Changed) new BlockEdit.ResizeBlock("one", new SlotRange(0, 1)).applyTo(LIST)).summary())
                 .isEqualTo("Block one has slots 0–1; 1 channel stands outside of it now");
     }
 
     @Test
     void whatWouldMakeBlocksUnclearIsRefused() {
-        assertThat(after(LIST, new ListEdit.AddBlock("new", new SlotRange(5, 7))))
+        assertThat(after(LIST, new BlockEdit.AddBlock("new", new SlotRange(5, 7))))
                 .contains("block two at 4–5 have slots in common");
-        assertThat(after(LIST, new ListEdit.AddBlock("Two", new SlotRange(7, 7))))
+        assertThat(after(LIST, new BlockEdit.AddBlock("Two", new SlotRange(7, 7))))
                 .contains("There is a block two");
-        assertThat(after(LIST, new ListEdit.AddBlock(" ", new SlotRange(7, 7)))).contains("needs a name");
-        assertThat(after(LIST, new ListEdit.ResizeBlock("one", new SlotRange(0, 12))))
+        assertThat(after(LIST, new BlockEdit.AddBlock(" ", new SlotRange(7, 7))))
+                .contains("needs a name");
+        assertThat(after(LIST, new BlockEdit.ResizeBlock("one", new SlotRange(0, 12))))
                 .contains("does not fit in");
-        assertThat(after(LIST, new ListEdit.SplitBlock("one", 0, "x"))).contains("from slot 1 on");
-        assertThat(after(LIST, new ListEdit.JoinBlocks("two"))).contains("No block follows two");
-        assertThat(after(LIST, new ListEdit.RenameBlock("one", "TWO"))).contains("There is a block two");
-        assertThat(after(LIST, new ListEdit.RenameBlock("one", "ONE"))).isEqualTo("abcdefg.h. ONE 0–2 two 4–5");
+        assertThat(after(LIST, new BlockEdit.SplitBlock("one", 0, "x"))).contains("from slot 1 on");
+        assertThat(after(LIST, new BlockEdit.JoinBlocks("two"))).contains("No block follows two");
+        assertThat(after(LIST, new BlockEdit.RenameBlock("one", "TWO"))).contains("There is a block two");
+        assertThat(after(LIST, new BlockEdit.RenameBlock("one", "ONE"))).isEqualTo("abcdefg.h. ONE 0–2 two 4–5");
     }
 
     private static List<UUID> ids(String letters) {
@@ -132,21 +135,21 @@ class BlockWorkTest {
 
     @Test
     void chosenChannelsMoveTogetherAroundThoseThatStay() {
-        assertThat(after(LIST, new ListEdit.MoveMany(ids("ah"), 6))).isEqualTo(".bcdefgah. one 0–2 two 4–5");
-        assertThat(after(LIST, new ListEdit.MoveMany(ids("hba"), 0))).isEqualTo("abcdefgh.. one 0–2 two 4–5");
-        assertThat(after(LIST, new ListEdit.MoveMany(ids("abc"), 8))).contains("up to slot 9 there is room for 1");
-        assertThat(after(list("a.B.c..", ONE), new ListEdit.CloseGaps(ids("aBc"))))
+        assertThat(after(LIST, new ManyEdit.MoveMany(ids("ah"), 6))).isEqualTo(".bcdefgah. one 0–2 two 4–5");
+        assertThat(after(LIST, new ManyEdit.MoveMany(ids("hba"), 0))).isEqualTo("abcdefgh.. one 0–2 two 4–5");
+        assertThat(after(LIST, new ManyEdit.MoveMany(ids("abc"), 8))).contains("up to slot 9 there is room for 1");
+        assertThat(after(list("a.B.c..", ONE), new ManyEdit.CloseGaps(ids("aBc"))))
                 .isEqualTo("acB.... one 0–2");
-        assertThat(((ListChange.Changed) new ListEdit.CloseGaps(ids("aBc")).applyTo(list("a.B.c..", ONE))).summary())
+        assertThat(((ListChange.Changed) new ManyEdit.CloseGaps(ids("aBc")).applyTo(list("a.B.c..", ONE))).summary())
                 .isEqualTo("Close the gaps between 2 channels; 1 stands in another block now; B stayed, being pinned");
-        assertThat(after(list("AB"), new ListEdit.CloseGaps(ids("AB")))).contains("pinned channels stay");
-        assertThat(after(list("ab"), new ListEdit.CloseGaps(ids("ab")))).contains("stand like that already");
-        assertThat(after(LIST, new ListEdit.DeleteMany(ids("az")))).contains("1 channel is no longer in the list");
-        assertThat(after(LIST, new ListEdit.DeleteMany(List.of()))).contains("No channel is chosen");
-        assertThat(after(list("aBc"), new ListEdit.DeleteMany(ids("aBc")))).isEqualTo(".B.");
-        assertThat(after(list("A"), new ListEdit.DeleteMany(ids("A")))).contains("pinned channels stay");
-        assertThat(after(list("aBc"), new ListEdit.PinMany(ids("ac"), true))).isEqualTo("aBc");
-        assertThat(after(LIST, new ListEdit.DeleteMany(ids("cd")))).isEqualTo("ab..efg.h. one 0–2 two 4–5");
+        assertThat(after(list("AB"), new ManyEdit.CloseGaps(ids("AB")))).contains("pinned channels stay");
+        assertThat(after(list("ab"), new ManyEdit.CloseGaps(ids("ab")))).contains("stand like that already");
+        assertThat(after(LIST, new ManyEdit.DeleteMany(ids("az")))).contains("1 channel is no longer in the list");
+        assertThat(after(LIST, new ManyEdit.DeleteMany(List.of()))).contains("No channel is chosen");
+        assertThat(after(list("aBc"), new ManyEdit.DeleteMany(ids("aBc")))).isEqualTo(".B.");
+        assertThat(after(list("A"), new ManyEdit.DeleteMany(ids("A")))).contains("pinned channels stay");
+        assertThat(after(list("aBc"), new ManyEdit.PinMany(ids("ac"), true))).isEqualTo("aBc");
+        assertThat(after(LIST, new ManyEdit.DeleteMany(ids("cd")))).isEqualTo("ab..efg.h. one 0–2 two 4–5");
     }
 
     /** Sorting changes places only among those that were chosen, and figures in names count as figures. */
@@ -162,12 +165,12 @@ class BlockWorkTest {
         ChannelList list =
                 ChannelList.empty("List", "plan", new SlotRange(0, 9)).with(entries);
         List<UUID> all = entries.values().stream().map(ListEntry::id).toList();
-        ListChange.Changed named = (ListChange.Changed) new ListEdit.Order(all, Ordering.By.NAME).applyTo(list);
+        ListChange.Changed named = (ListChange.Changed) new ManyEdit.Order(all, Ordering.By.NAME).applyTo(list);
         assertThat(names(named.list())).containsExactly("LEG 1", "leg 2", "LEG 10", "ALFA", "");
         assertThat(named.list().entries()).containsOnlyKeys(0, 2, 4, 6, 8);
         assertThat(named.summary()).isEqualTo("Order 4 channels by name; ALFA stayed, being pinned");
         ListChange.Changed some = (ListChange.Changed)
-                new ListEdit.Order(List.of(all.get(0), all.get(2)), Ordering.By.FREQUENCY).applyTo(list);
+                new ManyEdit.Order(List.of(all.get(0), all.get(2)), Ordering.By.FREQUENCY).applyTo(list);
         assertThat(names(some.list())).containsExactly("leg 2", "", "LEG 10", "ALFA", "LEG 1");
     }
 
@@ -175,7 +178,7 @@ class BlockWorkTest {
     @Test
     void aBlockIsKeptInItsOrder() {
         ChannelList list = list("cBa.d.", block("one", 0, 3));
-        ListChange.Changed kept = all(list, new ListEdit.KeepOrder("one", Optional.of(Ordering.By.NAME)));
+        ListChange.Changed kept = all(list, new BlockEdit.KeepOrder("one", Optional.of(Ordering.By.NAME)));
         assertThat(drawn(kept.list())).isEqualTo("aBc.d. one 0–3");
         assertThat(kept.summary()).isEqualTo("Keep block one in order by name; 2 take their place in one");
         // What comes in finds its place, and the cursor goes along.
@@ -192,11 +195,11 @@ class BlockWorkTest {
         assertThat(ListEdit.applyAll(kept.list(), List.of(any -> new ListEdit.Move(new UUID(0, 'c'), 0, MoveWay.SWAP)))
                         .fold(changed -> drawn(changed.list()), ListChange.Refused::reason))
                 .contains("Block one is kept in order by name", "let the block be as it is placed");
-        assertThat(drawn(all(kept.list(), new ListEdit.KeepOrder("one", Optional.empty()))
+        assertThat(drawn(all(kept.list(), new BlockEdit.KeepOrder("one", Optional.empty()))
                         .list()))
                 .isEqualTo("aBc.d. one 0–3");
         // The rule goes along with the block.
-        assertThat(all(kept.list(), new ListEdit.SplitBlock("one", 2, "two"))
+        assertThat(all(kept.list(), new BlockEdit.SplitBlock("one", 2, "two"))
                         .list()
                         .blocks())
                 .allMatch(each -> each.order().equals(Optional.of(Ordering.By.NAME)));
@@ -208,12 +211,12 @@ class BlockWorkTest {
 
     @Test
     void whatAChangeMovesIsTold() {
-        ChannelList after = all(LIST, new ListEdit.MoveMany(ids("ab"), 7)).list();
+        ChannelList after = all(LIST, new ManyEdit.MoveMany(ids("ab"), 7)).list();
         assertThat(ChannelMove.between(LIST, after))
                 .containsExactly(
                         new ChannelMove("a", Optional.of(0), Optional.of(7)),
                         new ChannelMove("b", Optional.of(1), Optional.of(9)));
-        ChannelList less = all(LIST, new ListEdit.DeleteMany(ids("h"))).list();
+        ChannelList less = all(LIST, new ManyEdit.DeleteMany(ids("h"))).list();
         assertThat(ChannelMove.between(LIST, less))
                 .containsExactly(new ChannelMove("h", Optional.of(8), Optional.empty()));
         assertThat(ChannelMove.between(less, LIST))

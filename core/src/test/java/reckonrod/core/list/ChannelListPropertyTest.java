@@ -100,9 +100,9 @@ class ChannelListPropertyTest {
     private static ListEdit many(Random random, Set<UUID> expected) {
         List<UUID> some = expected.stream().filter(each -> random.nextBoolean()).toList();
         return switch (random.nextInt(3)) {
-            case 0 -> new ListEdit.Order(some, List.of(Ordering.By.values()).get(random.nextInt(5)));
-            case 1 -> new ListEdit.CloseGaps(some);
-            default -> new ListEdit.MoveMany(some, random.nextInt(20));
+            case 0 -> new ManyEdit.Order(some, List.of(Ordering.By.values()).get(random.nextInt(5)));
+            case 1 -> new ManyEdit.CloseGaps(some);
+            default -> new ManyEdit.MoveMany(some, random.nextInt(20));
         };
     }
 
@@ -113,14 +113,15 @@ class ChannelListPropertyTest {
                 ? "none"
                 : list.blocks().get(random.nextInt(list.blocks().size())).name();
         return switch (random.nextInt(10)) {
-            case 8, 9 -> new ListEdit.Fill(name, filling(random, list));
+            case 8, 9 -> new BlockEdit.Fill(name, filling(random, list));
             case 7 ->
-                new ListEdit.KeepOrder(name, random.nextInt(4) == 0 ? Optional.empty() : Optional.of(Ordering.By.NAME));
-            case 0, 1 -> new ListEdit.AddBlock("b" + random.nextInt(50), slots);
-            case 2 -> new ListEdit.ResizeBlock(name, slots);
-            case 3 -> new ListEdit.SplitBlock(name, first, "b" + random.nextInt(50));
-            case 4 -> random.nextInt(3) == 0 ? new ListEdit.JoinBlocks(name) : new ListEdit.RemoveBlock(name);
-            default -> new ListEdit.MoveBlock(name, first);
+                new BlockEdit.KeepOrder(
+                        name, random.nextInt(4) == 0 ? Optional.empty() : Optional.of(Ordering.By.NAME));
+            case 0, 1 -> new BlockEdit.AddBlock("b" + random.nextInt(50), slots);
+            case 2 -> new BlockEdit.ResizeBlock(name, slots);
+            case 3 -> new BlockEdit.SplitBlock(name, first, "b" + random.nextInt(50));
+            case 4 -> random.nextInt(3) == 0 ? new BlockEdit.JoinBlocks(name) : new BlockEdit.RemoveBlock(name);
+            default -> new BlockEdit.MoveBlock(name, first);
         };
     }
 

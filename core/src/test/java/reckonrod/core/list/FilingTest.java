@@ -52,7 +52,11 @@ class FilingTest {
 
     private static Block block(String name, int first, int last, Belongs belongs, int spare, Filling.WhenFull full) {
         return new Block(
-                name, new SlotRange(first, last), Optional.empty(), Optional.of(new Filling(belongs, spare, full)));
+                name,
+                new SlotRange(first, last),
+                Optional.empty(),
+                Optional.of(new Filling(belongs, spare, full)),
+                Optional.empty());
     }
 
     private static String drawn(ChannelList list) {
@@ -115,7 +119,7 @@ class FilingTest {
         ChannelList passing = list("1....a....", talk, first, new Block("more", new SlotRange(7, 8)));
         assertThat(after(passing, put(0, "bc"))).isEqualTo("1....a.bc.");
         assertThat(after(passing, put(0, "bcd"))).contains("and block more has no room either");
-        ChannelList renamed = ((ListChange.Changed) change(passing, new ListEdit.RenameBlock("more", "rest"))).list();
+        ChannelList renamed = ((ListChange.Changed) change(passing, new BlockEdit.RenameBlock("more", "rest"))).list();
         assertThat(after(renamed, put(0, "b"))).isEqualTo("1....a.b..");
         // One that is filled by itself too keeps what was passed on to it.
         ChannelList both = list("1....a....", talk, first, block("more", 7, 8, SIMPLEX, 0, REFUSE));
@@ -144,21 +148,21 @@ class FilingTest {
         ChannelList before =
                 list("1a2B..c.3.", new Block("talk", new SlotRange(0, 5)), new Block("far", new SlotRange(6, 7)));
         ListChange.Changed filled = (ListChange.Changed)
-                change(before, new ListEdit.Fill("far", Optional.of(new Filling(REPEATERS, 0, REFUSE))));
+                change(before, new BlockEdit.Fill("far", Optional.of(new Filling(REPEATERS, 0, REFUSE))));
         assertThat(drawn(filled.list())).isEqualTo("1.2B..ca3.");
         assertThat(filled.summary()).isEqualTo("Fill block far with repeaters; 1 channel comes");
         // With both there, what stands in the wrong one goes over as soon as that has room.
         ListChange.Changed both = (ListChange.Changed)
-                change(filled.list(), new ListEdit.Fill("talk", Optional.of(new Filling(SIMPLEX, 0, REFUSE))));
+                change(filled.list(), new BlockEdit.Fill("talk", Optional.of(new Filling(SIMPLEX, 0, REFUSE))));
         assertThat(drawn(both.list())).isEqualTo("132B..ca..");
         assertThat(after(
                         both.list(),
-                        new ListEdit.Fill(
+                        new BlockEdit.Fill(
                                 "talk", Optional.of(new Filling(SIMPLEX, 0, new Filling.WhenFull.Overflow("none"))))))
                 .contains("There is no block \"none\"");
         assertThat(after(
                         both.list(),
-                        new ListEdit.Fill(
+                        new BlockEdit.Fill(
                                 "talk", Optional.of(new Filling(SIMPLEX, 0, new Filling.WhenFull.Overflow("talk"))))))
                 .contains("cannot pass on to itself");
     }

@@ -15,11 +15,15 @@ import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.bandplan.BandPlans;
 import reckonrod.core.channel.Power;
 import reckonrod.core.finding.Field;
+import reckonrod.core.list.BlockEdit;
 import reckonrod.core.list.ChannelList;
 import reckonrod.core.list.Dismissal;
 import reckonrod.core.list.ListChange;
 import reckonrod.core.list.ListEdit;
 import reckonrod.core.list.ListEntry;
+import reckonrod.core.list.Listening;
+import reckonrod.core.list.NamePart;
+import reckonrod.core.list.NameRecipe;
 import reckonrod.core.list.SlotRange;
 import reckonrod.core.notation.Reckoner;
 import reckonrod.core.notation.ToneText;
@@ -188,5 +192,51 @@ class ReworkingTest {
         assertThatThrownBy(() -> ToneText.read(text, plan))
                 .isInstanceOf(IllegalArgumentException.class)
                 .hasMessageContaining("A tone must be");
+    }
+
+    private static List<String> names(ListChange change) {
+        return ((ListChange.Changed) change)
+                .list().entries().values().stream()
+                        .map(each -> each.channel().name())
+                        .toList();
+    }
+
+    /** A block's own recipe names what stands in it; the list's names the rest. */
+    @Test
+    void namesAreMadeByTheRecipeOfTheBlockOrElseOfTheList() {
+        ChannelList blocks = made(
+                list,
+                new BlockEdit.AddBlock("LEGS", new SlotRange(2, 3)),
+                new BlockEdit.NameBlock("LEGS", Optional.of(NameRecipe.of(NamePart.BAND, NamePart.NUMBER))),
+                new ListEdit.Mean(list.intent().naming(NameRecipe.of(NamePart.LISTEN)), "x"));
+        List<UUID> all = blocks.entries().values().stream().map(ListEntry::id).toList();
+        ListChange change = Reworking.of(blocks, all, new Rework.NameBy(Optional.empty(), blocks, plan), plan)
+                .applyTo(blocks);
+        assertThat(names(change)).containsExactly("145.310", "2m 1", "2m 2", "132.808333");
+        assertThat(((ListChange.Changed) change).summary())
+                .isEqualTo("Name 4 channels by the recipes of the list and its blocks");
+    }
+
+    /** Open and back again: what was published is not lost, and a tone that nobody published is not invented. */
+    @Test
+    void aListeningPolicyOpensChannelsAndBringsPublishedTonesBack() {
+        ChannelList quiet = list("A 145.310- 71.9 rx 88.5", "B 147.135+ 127.3", "C 147.510");
+        List<UUID> all = quiet.entries().values().stream().map(ListEntry::id).toList();
+        ListChange.Changed open =
+                (ListChange.Changed) Reworking.of(quiet, all, new Rework.Listen(Listening.OPEN, plan), plan)
+                        .applyTo(quiet);
+        assertThat(open.summary()).isEqualTo("Listening policy open: no channel waits for a tone changes 1 channel");
+        assertThat(open.list().entries().values())
+                .extracting(each -> each.channel().listenTone().isPresent())
+                .containsExactly(false, false, false);
+        ListChange.Changed back = (ListChange.Changed)
+                Reworking.of(open.list(), all, new Rework.Listen(Listening.QUIET_WHERE_PUBLISHED, plan), plan)
+                        .applyTo(open.list());
+        assertThat(back.list().entries().values())
+                .extracting(each -> each.channel().listenTone().toString())
+                .containsExactly("CTCSS 88.5", "none", "none");
+        assertThat(back.list().entries().values())
+                .allSatisfy(each ->
+                        assertThat(Reckoner.reckon(each.line(), plan).channel()).contains(each.channel()));
     }
 }

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
@@ -20,8 +21,17 @@ import reckonrod.core.directory.Mode;
 import reckonrod.core.directory.State;
 import reckonrod.core.finding.Edit;
 import reckonrod.core.finding.Finding;
+import reckonrod.core.list.Belongs;
+import reckonrod.core.list.BlockEdit;
+import reckonrod.core.list.ChannelList;
+import reckonrod.core.list.Filling;
+import reckonrod.core.list.ListChange;
+import reckonrod.core.list.ListEdit;
 import reckonrod.core.list.ListEntry;
+import reckonrod.core.list.Listening;
+import reckonrod.core.list.NamePart;
 import reckonrod.core.list.NameRecipe;
+import reckonrod.core.list.SlotRange;
 import reckonrod.core.notation.Reckoner;
 import reckonrod.core.tone.CtcssTone;
 import reckonrod.core.tone.DcsCode;
@@ -93,9 +103,76 @@ class TakingTest {
         assertThat(Taking.all(entries, Lists.of(R2, "skarra 146.550"), NameRecipe.PLACE, R2, TODAY))
                 .extracting(taken -> taken.channel().orElseThrow().name())
                 .containsExactly("Skarra 145.310", "Skarra 441.150", "Harbour of the northern fells of");
-        assertThat(Taking.all(entries, Lists.of(R2), NameRecipe.CALL_SIGN_AND_OUTPUT, R2, TODAY))
+        assertThat(Taking.all(entries, Lists.of(R2), NameRecipe.of(NamePart.CALL_SIGN, NamePart.LISTEN), R2, TODAY))
                 .extracting(taken -> taken.channel().orElseThrow().name())
                 .startsWith("QV0SK 145.310", "QV0SK 441.150");
+    }
+
+    /** Names that count, and names of a block of its own, are made for where a channel comes to stand. */
+    @Test
+    void whatGoesIntoABlockIsNamedByTheRecipeOfTheBlock() {
+        ChannelList list = Lists.of(R2, "A 146.550");
+        for (ListEdit edit : List.of(
+                new BlockEdit.AddBlock("REPEATERS", new SlotRange(10, 19)),
+                new BlockEdit.Fill(
+                        "REPEATERS",
+                        Optional.of(new Filling(
+                                new Belongs(
+                                        List.of(),
+                                        Set.of(Belongs.Use.REPEATER),
+                                        Optional.empty(),
+                                        Set.of(),
+                                        Set.of(),
+                                        List.of(),
+                                        Optional.empty()),
+                                0,
+                                new Filling.WhenFull.Refuse()))),
+                new BlockEdit.NameBlock(
+                        "REPEATERS", Optional.of(NameRecipe.of(NamePart.NUMBER, NamePart.CALL_SIGN))))) {
+            list = edit.applyTo(list).fold(ListChange.Changed::list, refused -> {
+                throw new AssertionError(refused.reason());
+            });
+        }
+        List<ListEntry> entries = Taking.all(
+                        List.of(
+                                Entries.at("v:1", "Skarra", 47, -38).build(),
+                                Entries.at("v:2", "Holm", 47, -38)
+                                        .line("441.150", "+", "")
+                                        .build(),
+                                Entries.at("v:3", "Bay", 47, -38)
+                                        .line("147.510", "simplex", "")
+                                        .build()),
+                        list,
+                        list.naming(),
+                        R2,
+                        TODAY)
+                .stream()
+                .flatMap(each -> each.listEntry(UUID.randomUUID()).stream())
+                .toList();
+        ListChange.Changed taken =
+                (ListChange.Changed) TakenNames.taking(list, list.naming(), Optional.empty(), 1, entries, R2)
+                        .applyTo(list);
+        assertThat(taken.list().entries().values())
+                .extracting(each -> each.channel().name())
+                .containsExactly("A", "Bay", "1 QV0SK", "2 QV0SK");
+        assertThat(taken.list().entries().values())
+                .allSatisfy(each -> assertThat(each.line()).isEqualTo(each.published()))
+                .allSatisfy(each ->
+                        assertThat(Reckoner.reckon(each.line(), R2).channel()).contains(each.channel()));
+    }
+
+    @Test
+    void anOpenListTakesNoChannelThatWaitsForATone() {
+        ChannelList list = Lists.of(R2);
+        list = list.meant(list.intent().listening(Listening.OPEN));
+        DirectoryEntry entry = Entries.at("v:1", "Skarra", 47, -38)
+                .tones(CtcssTone.parse("71.9"), CtcssTone.parse("88.5"))
+                .build();
+        assertThat(Taking.all(List.of(entry), list, NameRecipe.PLACE, R2, TODAY)
+                        .get(0)
+                        .line())
+                .contains("71.9")
+                .doesNotContain("88.5");
     }
 
     /** Digital voice is no channel for an FM radio; a doubtful entry is taken, and says what is doubtful. */

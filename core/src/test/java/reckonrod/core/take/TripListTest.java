@@ -6,6 +6,8 @@ import java.util.List;
 import java.util.UUID;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
+import reckonrod.core.bandplan.BandPlan;
+import reckonrod.core.bandplan.BandPlans;
 import reckonrod.core.channel.Channel;
 import reckonrod.core.channel.Talk;
 import reckonrod.core.frequency.Frequency;
@@ -13,9 +15,13 @@ import reckonrod.core.list.ChannelList;
 import reckonrod.core.list.ListChange;
 import reckonrod.core.list.ListEdit;
 import reckonrod.core.list.ListEntry;
+import reckonrod.core.list.NameRecipe;
 import reckonrod.core.list.SlotRange;
 
 class TripListTest {
+    private static final BandPlan PLAN =
+            BandPlans.shipped().find("r2-north-america").orElseThrow();
+
     private static List<ListEntry> channels(int first, int last) {
         return IntStream.rangeClosed(first, last)
                 .mapToObj(i -> ListEntry.of(
@@ -31,7 +37,8 @@ class TripListTest {
     }
 
     private static ChannelList trip(ChannelList home, int way) {
-        return ((ListChange.Changed) TripList.of(home, "Round", channels(101, 100 + way))).list();
+        return ((ListChange.Changed) TripList.of(home, "Round", NameRecipe.PLACE, channels(101, 100 + way), PLAN))
+                .list();
     }
 
     @Test

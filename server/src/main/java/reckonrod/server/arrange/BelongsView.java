@@ -17,12 +17,13 @@ import java.util.stream.Stream;
 import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.channel.DirectoryFlag;
 import reckonrod.core.channel.Emission;
+import reckonrod.core.geography.OutlineReader;
 import reckonrod.core.list.Area;
 import reckonrod.core.list.Belongs;
 import reckonrod.core.list.ChannelList;
 import reckonrod.core.list.Filling;
+import reckonrod.core.list.Spot;
 import reckonrod.server.arrange.ManyEdits.Kind;
-import reckonrod.server.places.PlaceFinder;
 
 /**
  * Which channels belong somewhere, on the wire. What is empty is not asked.
@@ -31,7 +32,7 @@ import reckonrod.server.places.PlaceFinder;
  * @param talkTone whether with a talk tone or without; nothing if that does not matter
  * @param flags words of what a directory says besides, such as linked
  * @param words parts of names
- * @param area within a distance of a place
+ * @param area where it stands
  */
 record BelongsView(
         @NotNull(message = EditRequest.NEEDED) List<@NotNull(message = EditRequest.NEEDED) String> bands,
@@ -52,14 +53,58 @@ record BelongsView(
         listen_only
     }
 
-    /** Within a distance of a place. */
+    /** An area: one of the two. */
     record AreaView(
+            @Valid @Schema(nullable = true) CircleView circle,
+            @Valid @Schema(nullable = true) BorderView outline) {
+        static AreaView of(Area area) {
+            return area instanceof Area.Circle circle
+                    ? new AreaView(
+                            new CircleView(SpotView.of(new Spot(circle.place(), circle.centre())), circle.kilometres()),
+                            null)
+                    : new AreaView(null, BorderView.of((Area.Outline) area));
+        }
+
+        Area read(Function<SpotView, Spot> where) {
+            if ((circle == null) == (outline == null)) {
+                throw new IllegalArgumentException("An area must be a circle or an outline, one of the two");
+            }
+            if (circle == null) {
+                return new Area.Outline(outline.name().strip(), OutlineReader.parse(outline.corners()));
+            }
+            Spot centre = where.apply(circle.centre());
+            return new Area.Circle(centre.name(), centre.position(), circle.kilometres());
+        }
+    }
+
+    /** Within a distance of a place. */
+    record CircleView(
             @NotNull(message = EditRequest.NEEDED) @Valid SpotView centre,
 
             @NotNull(message = EditRequest.NEEDED)
             @DecimalMin(value = "0.1", message = "must be 0.1 to 20100 km")
             @DecimalMax(value = "20100", message = "must be 0.1 to 20100 km")
             Double kilometres) {}
+
+    /**
+     * Inside an outline.
+     *
+     * @param corners a place on each line, in any form; or GeoJSON with one polygon
+     */
+    record BorderView(
+            @NotBlank(message = EditRequest.BLANK) @Size(max = 80, message = "must be at most 80 characters")
+            String name,
+
+            @NotBlank(message = EditRequest.BLANK) @Size(max = 100_000, message = "must be at most 100000 characters")
+            String corners) {
+        static BorderView of(Area.Outline outline) {
+            return new BorderView(
+                    outline.name(),
+                    outline.corners().stream()
+                            .map(each -> each.latitudeDegrees() + ", " + each.longitudeDegrees())
+                            .collect(Collectors.joining("\n")));
+        }
+    }
 
     static BelongsView of(Belongs belongs) {
         return new BelongsView(
@@ -73,9 +118,7 @@ record BelongsView(
                         .toList(),
                 belongs.flags().stream().map(DirectoryFlag::words).toList(),
                 belongs.words(),
-                belongs.area()
-                        .map(each -> new AreaView(SpotView.of(each.place(), each.centre()), each.kilometres()))
-                        .orElse(null));
+                belongs.area().map(AreaView::of).orElse(null));
     }
 
     /**
@@ -84,7 +127,7 @@ record BelongsView(
      * @param where looks up where a place is
      * @throws IllegalArgumentException if it names what there is not, in words
      */
-    Belongs read(ChannelList list, BandPlan plan, Function<SpotView, PlaceFinder.Place> where) {
+    Belongs read(ChannelList list, BandPlan plan, Function<SpotView, Spot> where) {
         return new Belongs(
                 bands.stream()
                         .distinct()
@@ -97,11 +140,7 @@ record BelongsView(
                 kinds.stream().map(each -> Emission.valueOf(each.name())).collect(Collectors.toSet()),
                 flags.stream().map(BelongsView::flag).collect(Collectors.toSet()),
                 words,
-                Optional.ofNullable(area).map(each -> area(where.apply(each.centre()), each.kilometres())));
-    }
-
-    private static Area area(PlaceFinder.Place centre, double kilometres) {
-        return new Area(centre.name(), centre.position(), kilometres);
+                Optional.ofNullable(area).map(each -> each.read(where)));
     }
 
     /** What the plan calls so, or else a block of the list, from when it went by another plan. */

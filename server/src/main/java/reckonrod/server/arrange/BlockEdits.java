@@ -6,7 +6,9 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.util.List;
 import java.util.Optional;
+import reckonrod.core.list.BlockEdit;
 import reckonrod.core.list.ChannelList;
 import reckonrod.core.list.ListEdit;
 
@@ -23,7 +25,7 @@ sealed interface BlockEdits extends EditRequest {
             implements BlockEdits {
         @Override
         public ListEdit read(EditReader with, ChannelList list) {
-            return new ListEdit.AddBlock(block, EditReader.range(slots));
+            return new BlockEdit.AddBlock(block, EditReader.range(slots));
         }
     }
 
@@ -38,7 +40,7 @@ sealed interface BlockEdits extends EditRequest {
             implements BlockEdits {
         @Override
         public ListEdit read(EditReader with, ChannelList list) {
-            return new ListEdit.RenameBlock(block, name);
+            return new BlockEdit.RenameBlock(block, name);
         }
     }
 
@@ -50,7 +52,7 @@ sealed interface BlockEdits extends EditRequest {
             @Valid @NotNull(message = NEEDED) Slots slots) implements BlockEdits {
         @Override
         public ListEdit read(EditReader with, ChannelList list) {
-            return new ListEdit.ResizeBlock(block, EditReader.range(slots));
+            return new BlockEdit.ResizeBlock(block, EditReader.range(slots));
         }
     }
 
@@ -62,7 +64,7 @@ sealed interface BlockEdits extends EditRequest {
             @NotNull(message = NEEDED) Integer slot) implements BlockEdits {
         @Override
         public ListEdit read(EditReader with, ChannelList list) {
-            return new ListEdit.MoveBlock(block, slot);
+            return new BlockEdit.MoveBlock(block, slot);
         }
     }
 
@@ -78,7 +80,7 @@ sealed interface BlockEdits extends EditRequest {
             implements BlockEdits {
         @Override
         public ListEdit read(EditReader with, ChannelList list) {
-            return new ListEdit.SplitBlock(block, slot, second);
+            return new BlockEdit.SplitBlock(block, slot, second);
         }
     }
 
@@ -88,7 +90,7 @@ sealed interface BlockEdits extends EditRequest {
     record JoinBlocks(@NotBlank(message = BLANK) String block) implements BlockEdits {
         @Override
         public ListEdit read(EditReader with, ChannelList list) {
-            return new ListEdit.JoinBlocks(block);
+            return new BlockEdit.JoinBlocks(block);
         }
     }
 
@@ -98,7 +100,7 @@ sealed interface BlockEdits extends EditRequest {
     record RemoveBlock(@NotBlank(message = BLANK) String block) implements BlockEdits {
         @Override
         public ListEdit read(EditReader with, ChannelList list) {
-            return new ListEdit.RemoveBlock(block);
+            return new BlockEdit.RemoveBlock(block);
         }
     }
 
@@ -107,17 +109,21 @@ sealed interface BlockEdits extends EditRequest {
      *
      * @param by the order; they stay as they are placed if left out
      * @param from where distances are taken from
+     * @param via the places that a way leads by
      */
     @JsonTypeName("keep-order")
     @Schema(name = "KeepOrderEdit")
     record KeepOrder(
             @NotBlank(message = BLANK) String block,
             @Schema(nullable = true) By by,
-            @Valid @Schema(nullable = true) SpotView from)
+            @Valid @Schema(nullable = true) SpotView from,
+
+            @Valid @Schema(nullable = true) @Size(max = 50, message = "must be at most 50 places")
+            List<@NotNull(message = NEEDED) SpotView> via)
             implements BlockEdits {
         @Override
         public ListEdit read(EditReader with, ChannelList list) {
-            return new ListEdit.KeepOrder(block, Optional.ofNullable(by).map(each -> each.ordering(from, with)));
+            return new BlockEdit.KeepOrder(block, Optional.ofNullable(by).map(each -> each.ordering(from, via, with)));
         }
     }
 
@@ -127,7 +133,7 @@ sealed interface BlockEdits extends EditRequest {
     record TakeBlockOut(@NotBlank(message = NEEDED) String block) implements BlockEdits {
         @Override
         public ListEdit read(EditReader with, ChannelList list) {
-            return new ListEdit.TakeBlockOut(block);
+            return new BlockEdit.TakeBlockOut(block);
         }
     }
 
@@ -144,6 +150,22 @@ sealed interface BlockEdits extends EditRequest {
         @Override
         public ListEdit read(EditReader with, ChannelList list) {
             return with.fill(this, list);
+        }
+    }
+
+    /**
+     * How channels from a directory are named that go into a block.
+     *
+     * @param naming the recipe; that of the list if left out
+     */
+    @JsonTypeName("name-block")
+    @Schema(name = "NameBlockEdit")
+    record NameBlock(
+            @NotBlank(message = BLANK) String block,
+            @Valid @Schema(nullable = true) NamingView naming) implements BlockEdits {
+        @Override
+        public ListEdit read(EditReader with, ChannelList list) {
+            return new BlockEdit.NameBlock(block, with.naming(naming));
         }
     }
 }

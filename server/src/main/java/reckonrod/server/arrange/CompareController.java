@@ -10,6 +10,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import reckonrod.core.list.ChannelList;
 import reckonrod.core.list.ListComparison;
 import reckonrod.core.list.ListComparison.Part;
 import reckonrod.core.list.ListComparison.Row;
@@ -79,22 +80,34 @@ class CompareController {
      *
      * @param with the other list; the same one if left out
      * @param revision how that list was after a change of the past; as it is now if left out
+     * @param radio the radio of the snapshot
+     * @param snapshot what a radio held, instead of a list
      */
     @GetMapping
     CompareView compare(
             @PathVariable UUID id,
             @RequestParam(required = false) UUID with,
-            @RequestParam(required = false) Long revision) {
+            @RequestParam(required = false) Long revision,
+            @RequestParam(required = false) String radio,
+            @RequestParam(required = false) UUID snapshot) {
+        if (snapshot != null && radio != null) {
+            ChannelList here = compared.here(id);
+            return view(here, compared.snapshot(here, radio, snapshot));
+        }
         if (revision == null && (with == null || with.equals(id))) {
             throw ProblemException.refused(
                     "nothing-to-compare",
                     "Nothing to compare with",
-                    "with must name another list, or revision a change of the past of this one.");
+                    "with must name another list, revision a change of the past of this one, or radio and snapshot what"
+                            + " a radio held.");
         }
-        Compared.Other other = compared.other(Optional.ofNullable(with).orElse(id), revision);
+        return view(compared.here(id), compared.other(Optional.ofNullable(with).orElse(id), revision));
+    }
+
+    private static CompareView view(ChannelList here, Compared.Other other) {
         return new CompareView(
                 other.name(),
-                ListComparison.of(compared.here(id), other.list()).rows().stream()
+                ListComparison.of(here, other.list()).rows().stream()
                         .map(CompareRow::of)
                         .toList());
     }

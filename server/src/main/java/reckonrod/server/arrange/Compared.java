@@ -1,27 +1,46 @@
 package reckonrod.server.arrange;
 
+import java.nio.charset.StandardCharsets;
+import java.time.temporal.ChronoUnit;
 import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
+import reckonrod.core.bandplan.BandPlan;
+import reckonrod.core.exchange.RadioList;
+import reckonrod.core.exchange.SeenInRadio;
+import reckonrod.core.fit.Fitter;
+import reckonrod.core.image.ImageCodec;
+import reckonrod.core.image.SlotReading;
 import reckonrod.core.list.ChannelList;
 import reckonrod.core.list.ListComparison;
 import reckonrod.core.list.ListComparison.Part;
 import reckonrod.core.list.ListComparison.Row;
 import reckonrod.core.list.ListComparison.Side;
 import reckonrod.server.lists.ListStore;
+import reckonrod.server.plans.PlanLookup;
 import reckonrod.server.problem.ProblemException;
+import reckonrod.server.radios.RadioUnit;
+import reckonrod.server.radios.RadioUnits;
+import reckonrod.server.radios.Snapshot;
 
 /** Lists side by side, and the rows of them by their keys. */
 @Component
 class Compared {
     private final ListStore store;
 
-    Compared(ListStore store) {
+    private final RadioUnits radios;
+    private final PlanLookup plans;
+
+    Compared(ListStore store, RadioUnits radios, PlanLookup plans) {
+        this.plans = plans;
+        this.radios = radios;
         this.store = store;
     }
 
@@ -38,6 +57,31 @@ class Compared {
         return revision == null
                 ? new Other(now.name(), now)
                 : new Other(now.name() + " of the past", store.at(id, revision));
+    }
+
+    /** What a radio held, seen from one's own list. */
+    Other snapshot(ChannelList here, String radio, UUID snapshotId) {
+        RadioUnit unit = radios.get(radio);
+        Snapshot snapshot = radios.snapshot(radio, snapshotId);
+        BandPlan plan = plans.planOf(here);
+        Map<Integer, SlotReading> readings = new ImageCodec(unit.definition()).decode(snapshot.image());
+        // The same ids at each look, for rows are named by them.
+        AtomicInteger next = new AtomicInteger();
+        RadioList held = RadioList.of(
+                unit.name(),
+                plan,
+                unit.definition().limits(),
+                readings,
+                () -> UUID.nameUUIDFromBytes(
+                        (snapshotId + " " + next.getAndIncrement()).getBytes(StandardCharsets.UTF_8)));
+        String when = snapshot.takenAt()
+                .truncatedTo(ChronoUnit.MINUTES)
+                .toString()
+                .replace('T', ' ')
+                .replace("Z", " UTC");
+        return new Other(
+                unit.name() + " of " + when,
+                SeenInRadio.list(here, new Fitter(unit.definition().model(), plan).fit(here), held.list(), readings));
     }
 
     /** What names a row: the channel and what it is in both lists, so that nothing else is taken over than was shown. */

@@ -1,11 +1,13 @@
 package reckonrod.server.arrange;
 
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
@@ -17,21 +19,27 @@ import reckonrod.core.channel.Emission;
 import reckonrod.core.channel.Power;
 import reckonrod.core.finding.Field;
 import reckonrod.core.list.BankRule;
+import reckonrod.core.list.BlockEdit;
 import reckonrod.core.list.ChannelList;
+import reckonrod.core.list.Intent;
 import reckonrod.core.list.ListComparison;
 import reckonrod.core.list.ListEdit;
 import reckonrod.core.list.ListEntry;
+import reckonrod.core.list.ManyEdit;
+import reckonrod.core.list.NameRecipe;
+import reckonrod.core.list.Ordering;
+import reckonrod.core.list.PowerPolicy;
 import reckonrod.core.list.SlotRange;
+import reckonrod.core.list.Spot;
 import reckonrod.core.notation.LineWriter;
 import reckonrod.core.notation.Reckoner;
 import reckonrod.core.notation.ToneText;
 import reckonrod.core.notation.WorkedAnswer;
 import reckonrod.core.planchange.PlanChange;
 import reckonrod.core.radio.NameRule;
-import reckonrod.core.rework.NamePart;
 import reckonrod.core.rework.Rework;
 import reckonrod.core.rework.Reworking;
-import reckonrod.server.directory.DirectoryStore;
+import reckonrod.core.take.TakenNames;
 import reckonrod.server.places.PlaceFinder;
 import reckonrod.server.plans.PlanLookup;
 import reckonrod.server.problem.ProblemException;
@@ -44,20 +52,23 @@ class EditReader {
     private final PlanLookup plans;
     private final Takes takes;
     private final Compared compared;
-    private final DirectoryStore directory;
     private final Displays displays;
     private final PlaceFinder places;
+    private final Clock clock;
+    private final PolicyEdits policies;
 
     EditReader(
             PlanLookup plans,
             Takes takes,
             Compared compared,
-            DirectoryStore directory,
             Displays displays,
-            PlaceFinder places) {
+            PlaceFinder places,
+            Clock clock,
+            PolicyEdits policies) {
+        this.policies = policies;
+        this.clock = clock;
         this.places = places;
         this.displays = displays;
-        this.directory = directory;
         this.compared = compared;
         this.plans = plans;
         this.takes = takes;
@@ -88,9 +99,7 @@ class EditReader {
         BandPlan plan = plans.planOf(list);
         int slot = Optional.ofNullable(take.slot()).orElse(list.slots().first());
         List<ListEntry> entries = takes.channels(take.take(), list, plan);
-        return block(take.block())
-                .<ListEdit>map(name -> new ListEdit.PutBlock(name, slot, entries))
-                .orElseGet(() -> new ListEdit.TakeIn(takes.recipe(take.take(), list), slot, entries));
+        return TakenNames.taking(list, takes.recipe(take.take(), list), block(take.block()), slot, entries, plan);
     }
 
     /** Every channel as another plan works it out. */
@@ -108,7 +117,7 @@ class EditReader {
     /** Channels as another list has them, with lines that this list's plan reads as the same. */
     ListEdit takeOver(WholeEdits.TakeOver over, ChannelList list) {
         BandPlan plan = plans.planOf(list);
-        Compared.Other other = compared.other(over.from(), over.revision());
+        Compared.Other other = other(over, list);
         return ListComparison.takeOver(
                 list,
                 compared.rows(list, other.list(), over.rows()),
@@ -117,10 +126,23 @@ class EditReader {
                 channel -> LineWriter.write(channel, plan));
     }
 
+    private Compared.Other other(WholeEdits.TakeOver over, ChannelList list) {
+        if (over.radio() != null && over.snapshot() != null) {
+            return compared.snapshot(list, over.radio(), over.snapshot());
+        }
+        if (over.from() == null) {
+            throw ProblemException.refused(
+                    "nothing-to-take-over",
+                    "From where?",
+                    "from must name a list, or radio and snapshot what a radio held.");
+        }
+        return compared.other(over.from(), over.revision());
+    }
+
     /** What belongs into a block. */
     ListEdit fill(BlockEdits.FillBlock fill, ChannelList list) {
         try {
-            return new ListEdit.Fill(
+            return new BlockEdit.Fill(
                     fill.block(),
                     Optional.ofNullable(fill.filling()).map(each -> each.read(list, plans.planOf(list), this::place)));
         } catch (IllegalArgumentException wrong) {
@@ -129,11 +151,100 @@ class EditReader {
     }
 
     /** A place as it was said, else as it is found: under the name that it is found by, which shows what was meant. */
-    PlaceFinder.Place place(SpotView spot) {
-        return spot.position()
-                .map(each -> new PlaceFinder.Place(
-                        spot.place().strip(), "", each.latitudeDegrees(), each.longitudeDegrees()))
-                .orElseGet(() -> places.one(spot.place()));
+    Spot place(SpotView spot) {
+        return spot.position().map(each -> new Spot(spot.place().strip(), each)).orElseGet(() -> {
+            PlaceFinder.Place found = places.one(spot.place());
+            return new Spot(found.name(), found.position());
+        });
+    }
+
+    /** An order along a way. */
+    Ordering along(List<SpotView> via) {
+        try {
+            return new Ordering.Along(via.stream().map(this::place).toList());
+        } catch (IllegalArgumentException wrong) {
+            throw ProblemException.refused("way-wrong", "That is no way", wrong.getMessage() + ".");
+        }
+    }
+
+    /** A recipe for names; nothing if none is given. */
+    Optional<NameRecipe> naming(NamingView naming) {
+        try {
+            return Optional.ofNullable(naming).map(each -> each.read(this::place));
+        } catch (IllegalArgumentException wrong) {
+            throw ProblemException.refused("naming-wrong", "Nothing can be named so", wrong.getMessage() + ".");
+        }
+    }
+
+    PolicyEdits policies() {
+        return policies;
+    }
+
+    /** A power policy; the lowest that reaches must say from where. */
+    ListEdit talkBy(WholeEdits.TalkBy by, ChannelList list) {
+        if (by.policy() == IntentView.TalkingPolicy.lowest_that_reaches && by.from() == null) {
+            throw ProblemException.refused(
+                    "place-missing", "From where?", "from must be given for the lowest power that reaches: a place.");
+        }
+        return policies.talkBy(
+                switch (by.policy()) {
+                    case as_typed -> new PowerPolicy.AsTyped();
+                    case low_on_calling -> new PowerPolicy.LowOnCalling();
+                    case lowest_that_reaches -> new PowerPolicy.LowestThatReaches(place(by.from()));
+                },
+                list);
+    }
+
+    /** What is said of the list besides its policies. */
+    ListEdit mean(WholeEdits.Mean mean, ChannelList list) {
+        List<String> said = new ArrayList<>();
+        Intent next = list.intent();
+        try {
+            if (mean.purpose() != null) {
+                next = next.meant(mean.purpose());
+                said.add("Say what the list is for");
+            }
+            Optional<NameRecipe> recipe = naming(mean.naming());
+            if (recipe.isPresent()) {
+                next = next.naming(recipe.get());
+                said.add("Name what comes from a directory by " + recipe.get().words());
+            }
+            if (mean.abbreviations() != null) {
+                next = next.abbreviating(abbreviations(mean.abbreviations()));
+                said.add("Abbreviate "
+                        + (next.abbreviations().isEmpty()
+                                ? "nothing of one's own"
+                                : String.join(", ", next.abbreviations().keySet())));
+            }
+        } catch (IllegalArgumentException wrong) {
+            throw ProblemException.refused("intent-wrong", "That cannot be", wrong.getMessage() + ".");
+        }
+        if (said.isEmpty()) {
+            throw ProblemException.refused(
+                    "nothing-said", "Nothing was said", "purpose, naming or abbreviations must be given.");
+        }
+        return new ListEdit.Mean(next, String.join("; ", said));
+    }
+
+    private static Map<String, String> abbreviations(List<WholeEdits.Abbreviation> words) {
+        Map<String, String> map = new LinkedHashMap<>();
+        for (WholeEdits.Abbreviation each : words) {
+            if (map.put(each.word(), each.shorter()) != null) {
+                throw new IllegalArgumentException("The word " + each.word() + " is abbreviated twice");
+            }
+        }
+        return map;
+    }
+
+    /** When channels were answered; nobody was answered tomorrow. */
+    ListEdit prove(ManyEdits.Prove prove) {
+        if (prove.day() != null && prove.day().isAfter(LocalDate.now(clock))) {
+            throw ProblemException.refused(
+                    "day-to-come",
+                    "That day is still to come",
+                    "day must be today or before, was " + prove.day() + ".");
+        }
+        return new ManyEdit.Prove(prove.channels(), Optional.ofNullable(prove.day()));
     }
 
     /** What is in a bank by itself; nothing if that is not said. */
@@ -189,19 +300,8 @@ class EditReader {
 
     /** Names made of parts. */
     ListEdit nameMany(ManyEdits.NameMany name, ChannelList list) {
-        Set<String> ids = list.entries().values().stream()
-                .map(ListEntry::directoryId)
-                .filter(id -> !id.isEmpty())
-                .collect(Collectors.toSet());
-        return rework(
-                name.channels(),
-                list,
-                () -> new Rework.NameBy(
-                        name.parts().stream()
-                                .map(each -> NamePart.valueOf(each.name().toUpperCase(Locale.ROOT)))
-                                .toList(),
-                        directory.byIds(ids),
-                        plans.planOf(list)));
+        Optional<NameRecipe> recipe = naming(name.naming());
+        return rework(name.channels(), list, () -> new Rework.NameBy(recipe, list, plans.planOf(list)));
     }
 
     /** The same done to many channels. */

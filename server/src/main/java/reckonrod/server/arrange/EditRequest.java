@@ -4,11 +4,12 @@ import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import io.swagger.v3.oas.annotations.media.DiscriminatorMapping;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.constraints.NotNull;
+import java.util.List;
 import java.util.Locale;
 import reckonrod.core.list.ChannelList;
 import reckonrod.core.list.ListEdit;
 import reckonrod.core.list.Ordering;
-import reckonrod.server.places.PlaceFinder;
+import reckonrod.core.list.Spot;
 import reckonrod.server.problem.ProblemException;
 
 /** A change of a list on the wire. Channels come in as lines and are worked out here anew. */
@@ -40,6 +41,13 @@ import reckonrod.server.problem.ProblemException;
             @DiscriminatorMapping(value = "move-many", schema = ManyEdits.MoveMany.class),
             @DiscriminatorMapping(value = "delete-many", schema = ManyEdits.DeleteMany.class),
             @DiscriminatorMapping(value = "pin-many", schema = ManyEdits.PinMany.class),
+            @DiscriminatorMapping(value = "spread", schema = ManyEdits.Spread.class),
+            @DiscriminatorMapping(value = "rank", schema = ManyEdits.Rank.class),
+            @DiscriminatorMapping(value = "prove", schema = ManyEdits.Prove.class),
+            @DiscriminatorMapping(value = "name-block", schema = BlockEdits.NameBlock.class),
+            @DiscriminatorMapping(value = "mean", schema = WholeEdits.Mean.class),
+            @DiscriminatorMapping(value = "listen-by", schema = WholeEdits.ListenBy.class),
+            @DiscriminatorMapping(value = "talk-by", schema = WholeEdits.TalkBy.class),
             @DiscriminatorMapping(value = "set-many", schema = ManyEdits.SetMany.class),
             @DiscriminatorMapping(value = "replace-in-names", schema = ManyEdits.ReplaceInNames.class),
             @DiscriminatorMapping(value = "name-many", schema = ManyEdits.NameMany.class),
@@ -82,6 +90,13 @@ import reckonrod.server.problem.ProblemException;
             ManyEdits.MoveMany.class,
             ManyEdits.DeleteMany.class,
             ManyEdits.PinMany.class,
+            ManyEdits.Spread.class,
+            ManyEdits.Rank.class,
+            ManyEdits.Prove.class,
+            BlockEdits.NameBlock.class,
+            WholeEdits.Mean.class,
+            WholeEdits.ListenBy.class,
+            WholeEdits.TalkBy.class,
             ManyEdits.SetMany.class,
             ManyEdits.ReplaceInNames.class,
             ManyEdits.NameMany.class,
@@ -113,20 +128,28 @@ sealed interface EditRequest permits ChannelEdits, BlockEdits, ManyEdits, BankEd
             @NotNull(message = NEEDED) Integer first,
             @NotNull(message = NEEDED) Integer last) {}
 
-    /** What channels are sorted by; distance needs the place that it is taken from. */
+    /** What channels are sorted by; distance needs the place that it is taken from, a way the places that it leads by. */
     enum By {
         frequency,
         name,
         call_sign,
         use,
         talk_tone,
-        distance;
+        rank,
+        last_proven,
+        distance,
+        along;
 
         static By of(Ordering ordering) {
-            return ordering instanceof Ordering.By by ? valueOf(by.name().toLowerCase(Locale.ROOT)) : distance;
+            return ordering instanceof Ordering.By by
+                    ? valueOf(by.name().toLowerCase(Locale.ROOT))
+                    : ordering instanceof Ordering.Along ? along : distance;
         }
 
-        Ordering ordering(SpotView from, EditReader with) {
+        Ordering ordering(SpotView from, List<SpotView> via, EditReader with) {
+            if (this == along) {
+                return with.along(via == null ? List.of() : via);
+            }
             if (this != distance) {
                 return Ordering.By.valueOf(name().toUpperCase(Locale.ROOT));
             }
@@ -134,7 +157,7 @@ sealed interface EditRequest permits ChannelEdits, BlockEdits, ManyEdits, BankEd
                 throw ProblemException.refused(
                         "place-missing", "From where?", "from must be given to order by distance: a place.");
             }
-            PlaceFinder.Place place = with.place(from);
+            Spot place = with.place(from);
             return new Ordering.Distance(place.name(), place.position());
         }
     }

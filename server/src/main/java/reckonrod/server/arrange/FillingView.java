@@ -9,7 +9,7 @@ import java.util.function.Function;
 import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.list.ChannelList;
 import reckonrod.core.list.Filling;
-import reckonrod.server.places.PlaceFinder;
+import reckonrod.core.list.Spot;
 
 /**
  * What a block is filled with, on the wire.
@@ -51,7 +51,7 @@ record FillingView(
      * @param where looks up where a place is
      * @throws IllegalArgumentException if it names what there is not, in words
      */
-    Filling read(ChannelList list, BandPlan plan, Function<SpotView, PlaceFinder.Place> where) {
+    Filling read(ChannelList list, BandPlan plan, Function<SpotView, Spot> where) {
         return new Filling(belongs.read(list, plan, where), spare, whenFull());
     }
 

@@ -16,6 +16,7 @@ import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
@@ -169,6 +170,17 @@ class ListController {
     @GetMapping("/{id}/history")
     List<ListStore.PastRevision> history(@PathVariable UUID id) {
         return store.history(id);
+    }
+
+    /** What a change of the past is called; nothing takes its name away. */
+    record RevisionNameRequest(
+            @NotNull(message = NEEDED) @Size(max = 60, message = "must be at most 60 characters")
+            String name) {}
+
+    @PutMapping("/{id}/history/{revision}/name")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void name(@PathVariable UUID id, @PathVariable long revision, @Valid @RequestBody RevisionNameRequest request) {
+        store.name(id, revision, request.name());
     }
 
     @PostMapping("/{id}/restore")

@@ -1,6 +1,7 @@
 package reckonrod.server.arrange;
 
 import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import reckonrod.core.bandplan.Band;
@@ -12,7 +13,11 @@ import reckonrod.core.finding.Finding;
 import reckonrod.core.fit.FitReason;
 import reckonrod.core.fit.Placement;
 import reckonrod.core.judge.FindingCounts;
+import reckonrod.core.list.Block;
 import reckonrod.core.list.ListEntry;
+import reckonrod.core.list.NameRecipe;
+import reckonrod.core.list.Ordering;
+import reckonrod.core.list.Spot;
 import reckonrod.server.plans.PlanView;
 import reckonrod.server.reckon.FindingView;
 import reckonrod.server.reckon.ReckonAnswer;
@@ -38,6 +43,7 @@ public record ListView(
         int lastSlot,
         List<String> bands,
         List<String> flags,
+        IntentView intent,
         List<BlockView> blocks,
         BanksView banks,
         List<RowView> rows,
@@ -67,6 +73,10 @@ public record ListView(
      * A span of slots with its name.
      *
      * @param orderFrom where the distances of that order are taken from
+     * @param orderVia the places that the way of that order leads by; none for another order
+     * @param orderWords the order in words
+     * @param naming how what comes into it is named; nothing if as the list has it
+     * @param named the same in words
      * @param filling what it is filled with by itself; nothing if by hand
      * @param belongs the same in words
      */
@@ -76,8 +86,36 @@ public record ListView(
             int lastSlot,
             @Schema(nullable = true) EditRequest.By order,
             @Schema(nullable = true) SpotView orderFrom,
+            List<SpotView> orderVia,
+            @Schema(nullable = true) String orderWords,
             @Schema(nullable = true) FillingView filling,
-            @Schema(nullable = true) String belongs) {}
+            @Schema(nullable = true) String belongs,
+            @Schema(nullable = true) NamingView naming,
+            @Schema(nullable = true) String named) {
+        static BlockView of(Block block) {
+            return new BlockView(
+                    block.name(),
+                    block.slots().first(),
+                    block.slots().last(),
+                    block.order().map(EditRequest.By::of).orElse(null),
+                    block.order()
+                            .filter(Ordering.Distance.class::isInstance)
+                            .map(Ordering.Distance.class::cast)
+                            .map(each -> SpotView.of(new Spot(each.place(), each.from())))
+                            .orElse(null),
+                    block.order()
+                            .filter(Ordering.Along.class::isInstance)
+                            .map(Ordering.Along.class::cast)
+                            .map(each ->
+                                    each.places().stream().map(SpotView::of).toList())
+                            .orElse(List.of()),
+                    block.order().map(Ordering::words).orElse(null),
+                    block.filling().map(FillingView::of).orElse(null),
+                    block.filling().map(filling -> filling.belongs().said()).orElse(null),
+                    block.naming().map(NamingView::of).orElse(null),
+                    block.naming().map(NameRecipe::words).orElse(null));
+        }
+    }
 
     /** One of the person's radios. */
     public record RadioName(String id, String name) {}
@@ -87,6 +125,8 @@ public record ListView(
      *
      * @param band the band that it listens in; empty where that is none of the plan
      * @param scan whether a scan stops at it, if the person said so
+     * @param rank how much it matters, if the person said so: 1 the most, 9 the least
+     * @param proven the day on which it was answered last
      */
     public record RowView(
             int slot,
@@ -106,6 +146,8 @@ public record ListView(
             List<String> flags,
             boolean pinned,
             @Schema(nullable = true) Boolean scan,
+            @Schema(nullable = true) Integer rank,
+            @Schema(nullable = true) LocalDate proven,
             String directoryId,
             List<FindingView> findings,
             List<LaidAsideView> laidAside,
@@ -130,6 +172,8 @@ public record ListView(
                     channel.flags().stream().map(DirectoryFlag::words).toList(),
                     entry.pinned(),
                     entry.scan().orElse(null),
+                    entry.standing().rank().orElse(null),
+                    entry.standing().proven().orElse(null),
                     entry.directoryId(),
                     findings.open().stream()
                             .map(each -> FindingView.of(each, plan))

@@ -19,9 +19,7 @@ import reckonrod.core.fit.FitReport;
 import reckonrod.core.judge.FindingCounts;
 import reckonrod.core.judge.ListJudgement;
 import reckonrod.core.list.Belongs;
-import reckonrod.core.list.Block;
 import reckonrod.core.list.ChannelList;
-import reckonrod.core.list.Ordering;
 import reckonrod.server.arrange.ListView.RowView;
 import reckonrod.server.directory.DirectoryLinks;
 import reckonrod.server.lists.StoredList;
@@ -32,7 +30,7 @@ import reckonrod.server.radios.RadioUnits;
 
 /** Makes the wire form of a list: what the core says of it, for every radio of the person's. */
 @Component
-class ListViews {
+public class ListViews {
     private static final String KNOWN = "Known-List";
 
     private final PlanLookup plans;
@@ -73,6 +71,17 @@ class ListViews {
         return view(stored, request.getHeader(KNOWN));
     }
 
+    /** How many findings are open in a list, those of the radios too. */
+    public ListView.CountsView counts(StoredList stored) {
+        ChannelList list = stored.list();
+        BandPlan plan = plans.planOf(list);
+        MadeRows.ByPlan maker = made.by(plan);
+        List<FitReport> reports =
+                radios.all().stream().map(unit -> maker.fit(unit, list)).toList();
+        Map<Integer, SlotFindings> findings = ListJudgement.of(list, plan, links.findings(list, plan), lines.by(plan));
+        return ListView.CountsView.of(FindingCounts.of(findings.values(), reports));
+    }
+
     private ListView view(StoredList stored, String known) {
         ChannelList list = stored.list();
         BandPlan plan = plans.planOf(list);
@@ -105,18 +114,8 @@ class ListViews {
                 list.slots().last(),
                 BelongsView.names(Belongs.spans(plan)),
                 Arrays.stream(DirectoryFlag.values()).map(DirectoryFlag::words).toList(),
-                list.blocks().stream()
-                        .map(block -> new ListView.BlockView(
-                                block.name(),
-                                block.slots().first(),
-                                block.slots().last(),
-                                block.order().map(EditRequest.By::of).orElse(null),
-                                orderFrom(block),
-                                block.filling().map(FillingView::of).orElse(null),
-                                block.filling()
-                                        .map(filling -> filling.belongs().said())
-                                        .orElse(null)))
-                        .toList(),
+                IntentView.of(list.intent()),
+                list.blocks().stream().map(ListView.BlockView::of).toList(),
                 BanksView.of(list, plan, reports),
                 List.copyOf(before.map(each -> ShownRows.changed(each.rows(), rows))
                         .orElse(rows)
@@ -134,12 +133,6 @@ class ListViews {
                 stored.homeId().orElse(null),
                 stored.undo().orElse(null),
                 stored.redo().orElse(null));
-    }
-
-    private static SpotView orderFrom(Block block) {
-        return block.order().orElse(null) instanceof Ordering.Distance distance
-                ? SpotView.of(distance.place(), distance.from())
-                : null;
     }
 
     private static Map<Integer, List<MadeRows.Fitted>> fits(Map<RadioUnit, FitReport> reports) {

@@ -3,13 +3,18 @@ package reckonrod.server.arrange;
 import com.fasterxml.jackson.annotation.JsonTypeName;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import reckonrod.core.list.ChannelList;
 import reckonrod.core.list.ListEdit;
+import reckonrod.core.list.ManyEdit;
 import reckonrod.core.rework.Rework;
 
 /** Changes of many channels at once. */
@@ -22,11 +27,14 @@ sealed interface ManyEdits extends EditRequest {
             List<@NotNull(message = NEEDED) UUID> channels,
 
             @NotNull(message = NEEDED) By by,
-            @Valid @Schema(nullable = true) SpotView from)
+            @Valid @Schema(nullable = true) SpotView from,
+
+            @Valid @Schema(nullable = true) @Size(max = 50, message = "must be at most 50 places")
+            List<@NotNull(message = NEEDED) SpotView> via)
             implements ManyEdits {
         @Override
         public ListEdit read(EditReader with, ChannelList list) {
-            return new ListEdit.Order(channels, by.ordering(from, with));
+            return new ManyEdit.Order(channels, by.ordering(from, via, with));
         }
     }
 
@@ -39,7 +47,7 @@ sealed interface ManyEdits extends EditRequest {
             implements ManyEdits {
         @Override
         public ListEdit read(EditReader with, ChannelList list) {
-            return new ListEdit.CloseGaps(channels);
+            return new ManyEdit.CloseGaps(channels);
         }
     }
 
@@ -54,7 +62,7 @@ sealed interface ManyEdits extends EditRequest {
             implements ManyEdits {
         @Override
         public ListEdit read(EditReader with, ChannelList list) {
-            return new ListEdit.MoveMany(channels, slot);
+            return new ManyEdit.MoveMany(channels, slot);
         }
     }
 
@@ -67,7 +75,7 @@ sealed interface ManyEdits extends EditRequest {
             implements ManyEdits {
         @Override
         public ListEdit read(EditReader with, ChannelList list) {
-            return new ListEdit.DeleteMany(channels);
+            return new ManyEdit.DeleteMany(channels);
         }
     }
 
@@ -82,7 +90,7 @@ sealed interface ManyEdits extends EditRequest {
             implements ManyEdits {
         @Override
         public ListEdit read(EditReader with, ChannelList list) {
-            return new ListEdit.PinMany(channels, pinned);
+            return new ManyEdit.PinMany(channels, pinned);
         }
     }
 
@@ -141,29 +149,78 @@ sealed interface ManyEdits extends EditRequest {
         }
     }
 
-    /** What names are made of. */
-    enum NameOf {
-        place,
-        call_sign,
-        listen,
-        talk,
-        talk_tone,
-        band
-    }
-
-    /** Names of channels, made of parts with blanks between them; what a channel lacks of them is left out. */
+    /**
+     * Names of channels, made of parts with blanks between them; what a channel lacks of them is left out.
+     *
+     * @param naming the recipe; those of the list and its blocks if left out
+     */
     @JsonTypeName("name-many")
     @Schema(name = "NameManyEdit")
     record NameMany(
             @NotNull(message = NEEDED) @Size(max = 10_000, message = "must be at most 10000 channels")
             List<@NotNull(message = NEEDED) UUID> channels,
 
-            @NotEmpty(message = "must name at least one part") @Size(max = 6, message = "must be at most 6 parts")
-            List<@NotNull(message = NEEDED) NameOf> parts)
+            @Valid @Schema(nullable = true) NamingView naming)
             implements ManyEdits {
         @Override
         public ListEdit read(EditReader with, ChannelList list) {
             return with.nameMany(this, list);
+        }
+    }
+
+    /** Channels come to stand so many slots apart; pinned ones stay. */
+    @JsonTypeName("spread")
+    @Schema(name = "SpreadEdit")
+    record Spread(
+            @NotNull(message = NEEDED) @Size(max = 10_000, message = "must be at most 10000 channels")
+            List<@NotNull(message = NEEDED) UUID> channels,
+
+            @NotNull(message = NEEDED) Integer apart)
+            implements ManyEdits {
+        @Override
+        public ListEdit read(EditReader with, ChannelList list) {
+            return new ManyEdit.Spread(channels, apart);
+        }
+    }
+
+    /**
+     * How much channels matter.
+     *
+     * @param rank 1, the most, to 9; nothing if nobody says
+     */
+    @JsonTypeName("rank")
+    @Schema(name = "RankEdit")
+    record Rank(
+            @NotNull(message = NEEDED) @Size(max = 10_000, message = "must be at most 10000 channels")
+            List<@NotNull(message = NEEDED) UUID> channels,
+
+            @Schema(nullable = true)
+            @Min(value = 1, message = "must be 1 to 9")
+            @Max(value = 9, message = "must be 1 to 9")
+            Integer rank)
+            implements ManyEdits {
+        @Override
+        public ListEdit read(EditReader with, ChannelList list) {
+            return new ManyEdit.Rank(channels, Optional.ofNullable(rank));
+        }
+    }
+
+    /**
+     * When channels were answered last.
+     *
+     * @param day the day, today or before; nothing if they are not held for proven
+     */
+    @JsonTypeName("prove")
+    @Schema(name = "ProveEdit")
+    record Prove(
+            @NotNull(message = NEEDED) @Size(max = 10_000, message = "must be at most 10000 channels")
+            List<@NotNull(message = NEEDED) UUID> channels,
+
+            @Schema(nullable = true) LocalDate day)
+            implements ManyEdits {
+        @Override
+        public ListEdit read(EditReader with, ChannelList list) {
+            return with.prove(this);
         }
     }
 }

@@ -8,6 +8,7 @@ import java.util.stream.IntStream;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RestController;
+import reckonrod.core.list.ChannelList;
 import reckonrod.core.list.ListEntry;
 import reckonrod.core.radio.NameRule;
 import reckonrod.core.radio.ShownNames;
@@ -48,11 +49,14 @@ class NamesController {
     NamesView names(@PathVariable UUID id) {
         List<Integer> slots = new ArrayList<>();
         List<ListEntry> entries = new ArrayList<>();
-        store.get(id).list().entries().forEach((slot, entry) -> {
+        ChannelList list = store.get(id).list();
+        list.entries().forEach((slot, entry) -> {
             slots.add(slot);
             entries.add(entry);
         });
-        List<NameRule> rules = displays.all();
+        List<NameRule> rules = displays.all().stream()
+                .map(rule -> rule.abbreviating(list.intent().abbreviations()))
+                .toList();
         List<List<ShownView>> shown =
                 rules.stream().map(rule -> shown(entries, rule)).toList();
         return new NamesView(

@@ -7,6 +7,7 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Size;
 import java.util.Optional;
 import reckonrod.core.geography.Position;
+import reckonrod.core.list.Spot;
 
 /**
  * A place on the wire.
@@ -28,8 +29,9 @@ record SpotView(
         @DecimalMin(value = "-180", message = "must be -180 to 180")
         @DecimalMax(value = "180", message = "must be -180 to 180")
         Double longitude) {
-    static SpotView of(String place, Position position) {
-        return new SpotView(place, position.latitudeDegrees(), position.longitudeDegrees());
+    static SpotView of(Spot spot) {
+        return new SpotView(
+                spot.name(), spot.position().latitudeDegrees(), spot.position().longitudeDegrees());
     }
 
     /** Where it is, if that was said. */

@@ -149,6 +149,7 @@ class Restoring {
                 "select nextval(pg_get_serial_sequence('" + own + ".list_revision', 'id'))", Long.class);
         jdbc.update("update " + ASIDE + ".list_revision set id = id + ?, parent_id = parent_id + ?", beyond, beyond);
         jdbc.update("update " + ASIDE + ".channel_list set revision_id = revision_id + ?", beyond);
+        jdbc.update("update " + ASIDE + ".named_revision set revision_id = revision_id + ?", beyond);
         for (String table : versioned()) {
             jdbc.update("update " + ASIDE + "." + table + " set version = version + ?", beyond);
         }

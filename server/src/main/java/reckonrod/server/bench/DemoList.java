@@ -17,8 +17,8 @@ import reckonrod.core.list.BankRule;
 import reckonrod.core.list.Belongs;
 import reckonrod.core.list.Block;
 import reckonrod.core.list.ChannelList;
+import reckonrod.core.list.Intent;
 import reckonrod.core.list.ListEntry;
-import reckonrod.core.list.NameRecipe;
 import reckonrod.core.list.Origin;
 import reckonrod.core.list.Scanning;
 import reckonrod.core.list.SlotRange;
@@ -42,7 +42,7 @@ final class DemoList {
                 plan.id(),
                 "",
                 new SlotRange(0, 149),
-                NameRecipe.PLACE,
+                Intent.NONE.meant(section.optionalText("purpose").orElse("")),
                 List.copyOf(section.sections("blocks", DemoList::block)),
                 entries,
                 new Scanning(

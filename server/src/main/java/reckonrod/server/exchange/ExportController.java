@@ -54,13 +54,19 @@ class ExportController {
         gpx
     }
 
+    /**
+     * A list as a file.
+     *
+     * @param history whether its past goes with it, in the form that holds all of a list
+     */
     @GetMapping("/export")
-    ResponseEntity<String> export(@PathVariable UUID id, @RequestParam Form as) {
+    ResponseEntity<String> export(
+            @PathVariable UUID id, @RequestParam Form as, @RequestParam(defaultValue = "false") boolean history) {
         ChannelList list = store.get(id).list();
         String text = switch (as) {
             case csv -> ListCsv.write(list);
             case lines -> ListLines.write(list, plans.planOf(list));
-            case json -> ListFile.write(list);
+            case json -> history ? ListFile.write(store.past(id)) : ListFile.write(list);
             case geojson -> PlacedChannels.geoJson(list, places(list));
             case gpx -> PlacedChannels.gpx(list, places(list));
         };

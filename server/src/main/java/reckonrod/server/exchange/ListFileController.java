@@ -3,6 +3,9 @@ package reckonrod.server.exchange;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -14,6 +17,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import reckonrod.core.list.ChannelList;
 import reckonrod.server.lists.ListStore;
+import reckonrod.server.lists.ListStore.PastList;
 import reckonrod.server.lists.ListSummary;
 import reckonrod.server.plans.PlanLookup;
 
@@ -25,8 +29,10 @@ class ListFileController {
 
     private final ListStore store;
     private final PlanLookup plans;
+    private final Clock clock;
 
-    ListFileController(ListStore store, PlanLookup plans) {
+    ListFileController(ListStore store, PlanLookup plans, Clock clock) {
+        this.clock = clock;
         this.store = store;
         this.plans = plans;
     }
@@ -40,8 +46,16 @@ class ListFileController {
     @PostMapping("/api/lists/from-file")
     @ResponseStatus(HttpStatus.CREATED)
     ListSummary fromFile(@Valid @RequestBody ListFileRequest request) {
-        ChannelList list = ListFile.read(request.text(), plans);
-        return store.create(list.copyNamed(freeName(list.name()), 0)).summary();
+        List<PastList> past = new ArrayList<>(ListFile.read(request.text(), plans, clock.instant()));
+        PastList last = past.get(past.size() - 1);
+        String name = freeName(last.list().name());
+        ChannelList list = last.list().copyNamed(name, 0);
+        if (past.size() == 1) {
+            past.set(0, new PastList("Begin " + name, last.at(), list));
+        } else if (!list.equals(last.list())) {
+            past.add(new PastList("Call the list " + name, clock.instant(), list));
+        }
+        return store.create(past).summary();
     }
 
     /** The name, with a number behind it where a list of that name is there. */

@@ -24,10 +24,42 @@ public record BelongsDocument(
     /** A stretch of frequencies with its name. */
     public record SpanDocument(String words, long lowerHz, long upperHz) {}
 
-    /** All within a distance of a place. */
-    public record AreaDocument(String place, double latitude, double longitude, double kilometres) {
+    /** All within a distance of a place, or inside of corners, each its latitude and longitude. */
+    public record AreaDocument(
+            String place, Double latitude, Double longitude, Double kilometres, List<List<Double>> corners) {
+        static AreaDocument of(Area area) {
+            if (area instanceof Area.Outline outline) {
+                return new AreaDocument(
+                        outline.name(),
+                        null,
+                        null,
+                        null,
+                        outline.corners().stream()
+                                .map(each -> List.of(each.latitudeDegrees(), each.longitudeDegrees()))
+                                .toList());
+            }
+            Area.Circle circle = (Area.Circle) area;
+            return new AreaDocument(
+                    circle.place(),
+                    circle.centre().latitudeDegrees(),
+                    circle.centre().longitudeDegrees(),
+                    circle.kilometres(),
+                    null);
+        }
+
         Area toArea() {
-            return new Area(place, new Position(latitude, longitude), kilometres);
+            if (corners != null) {
+                return new Area.Outline(
+                        place,
+                        corners.stream()
+                                .map(each -> new Position(each.get(0), each.get(1)))
+                                .toList());
+            }
+            if (latitude == null || longitude == null || kilometres == null) {
+                throw new IllegalArgumentException(
+                        "The area of " + place + " must say how far around where it is, or its corners");
+            }
+            return new Area.Circle(place, new Position(latitude, longitude), kilometres);
         }
     }
 
@@ -44,13 +76,7 @@ public record BelongsDocument(
                 names(belongs.emissions()),
                 names(belongs.flags()),
                 belongs.words(),
-                belongs.area()
-                        .map(each -> new AreaDocument(
-                                each.place(),
-                                each.centre().latitudeDegrees(),
-                                each.centre().longitudeDegrees(),
-                                each.kilometres()))
-                        .orElse(null));
+                belongs.area().map(AreaDocument::of).orElse(null));
     }
 
     private static List<String> names(Collection<? extends Enum<?>> values) {

@@ -1,5 +1,6 @@
 package reckonrod.server.lists;
 
+import java.time.LocalDate;
 import java.util.Collections;
 import java.util.HashSet;
 import java.util.List;
@@ -22,11 +23,13 @@ import reckonrod.core.geography.Position;
 import reckonrod.core.list.Block;
 import reckonrod.core.list.ChannelList;
 import reckonrod.core.list.Dismissal;
+import reckonrod.core.list.Intent;
 import reckonrod.core.list.ListEntry;
 import reckonrod.core.list.NameRecipe;
 import reckonrod.core.list.Origin;
 import reckonrod.core.list.Scanning;
 import reckonrod.core.list.SlotRange;
+import reckonrod.core.list.Standing;
 import reckonrod.core.tone.Tone;
 
 /** How a list is kept in the database: one JSON document for each revision, with its own format number. */
@@ -38,21 +41,50 @@ public record ListDocument(
         int firstSlot,
         int lastSlot,
         String naming,
+        SpotDocument namingFrom,
+        IntentDocument intent,
         List<BlockDocument> blocks,
         List<EntryDocument> entries,
         ScanningDocument scanning) {
-    /** Format 1 knew no banks, no choice of what is scanned, and no place of a channel. */
-    private static final int FORMAT = 2;
+    /**
+     * Format 1 knew no banks, no choice of what is scanned, and no place of a channel; format 2 five recipes for names, nothing of what
+     * a list is for, no ranks and no days of proof.
+     */
+    private static final int FORMAT = 3;
 
     /** A block; {@code order} is missing where its channels stay as they are placed, {@code filling} where it is filled by hand. */
     public record BlockDocument(
-            String name, int firstSlot, int lastSlot, String order, OrderDocument orderFrom, FillingDocument filling) {
+            String name,
+            int firstSlot,
+            int lastSlot,
+            String order,
+            SpotDocument orderFrom,
+            List<SpotDocument> orderVia,
+            FillingDocument filling,
+            String naming,
+            SpotDocument namingFrom) {
+        static BlockDocument of(Block block) {
+            Optional<OrderDocument> order = block.order().map(OrderDocument::of);
+            Optional<NamingDocument> naming = block.naming().map(NamingDocument::of);
+            return new BlockDocument(
+                    block.name(),
+                    block.slots().first(),
+                    block.slots().last(),
+                    order.map(OrderDocument::word).orElse(null),
+                    order.map(OrderDocument::from).orElse(null),
+                    order.map(OrderDocument::via).orElse(null),
+                    block.filling().map(FillingDocument::of).orElse(null),
+                    naming.map(NamingDocument::parts).orElse(null),
+                    naming.map(NamingDocument::from).orElse(null));
+        }
+
         Block toBlock() {
             return new Block(
                     name,
                     new SlotRange(firstSlot, lastSlot),
-                    Optional.ofNullable(order).map(word -> OrderDocument.read(word, orderFrom)),
-                    Optional.ofNullable(filling).map(FillingDocument::toFilling));
+                    Optional.ofNullable(order).map(word -> new OrderDocument(word, orderFrom, orderVia).toOrdering()),
+                    Optional.ofNullable(filling).map(FillingDocument::toFilling),
+                    Optional.ofNullable(naming).map(parts -> new NamingDocument(parts, namingFrom).toRecipe()));
         }
     }
 
@@ -67,9 +99,12 @@ public record ListDocument(
             List<DismissalDocument> dismissals,
             String directoryId,
             String callSign,
+            String site,
             Double latitude,
             Double longitude,
             Boolean scan,
+            Integer rank,
+            LocalDate proven,
             Map<Integer, String> shortNames) {
         // What lists of the first days did not have yet is missing in their documents, and reads as nothing.
         ListEntry toEntry() {
@@ -78,8 +113,8 @@ public record ListDocument(
                     ListDocument.channel(channel),
                     line,
                     published == null ? line : published,
-                    pinned,
-                    Optional.ofNullable(scan),
+                    new Standing(
+                            pinned, Optional.ofNullable(scan), Optional.ofNullable(rank), Optional.ofNullable(proven)),
                     orNone(dismissals).stream()
                             .map(each -> new Dismissal(each.code(), Field.valueOf(each.field()), each.reason()))
                             .toList(),
@@ -94,6 +129,7 @@ public record ListDocument(
             return Optional.of(new Origin(
                     directoryId,
                     callSign == null ? "" : callSign,
+                    site == null ? "" : site,
                     latitude == null || longitude == null
                             ? Optional.empty()
                             : Optional.of(new Position(latitude, longitude))));
@@ -131,6 +167,7 @@ public record ListDocument(
     }
 
     private static ListDocument of(ChannelList list, List<EntryDocument> entries) {
+        NamingDocument naming = NamingDocument.of(list.naming());
         return new ListDocument(
                 FORMAT,
                 list.name(),
@@ -138,16 +175,10 @@ public record ListDocument(
                 list.licence(),
                 list.slots().first(),
                 list.slots().last(),
-                list.naming().name(),
-                list.blocks().stream()
-                        .map(block -> new BlockDocument(
-                                block.name(),
-                                block.slots().first(),
-                                block.slots().last(),
-                                block.order().map(OrderDocument::word).orElse(null),
-                                block.order().map(OrderDocument::of).orElse(null),
-                                block.filling().map(FillingDocument::of).orElse(null)))
-                        .toList(),
+                naming.parts(),
+                naming.from(),
+                IntentDocument.of(list.intent()),
+                list.blocks().stream().map(BlockDocument::of).toList(),
                 entries,
                 ScanningDocument.of(list.scanning()));
     }
@@ -170,9 +201,12 @@ public record ListDocument(
                         .map(Origin::callSign)
                         .filter(each -> !each.isEmpty())
                         .orElse(null),
+                entry.origin().map(Origin::site).filter(each -> !each.isEmpty()).orElse(null),
                 position.map(Position::latitudeDegrees).orElse(null),
                 position.map(Position::longitudeDegrees).orElse(null),
                 entry.scan().orElse(null),
+                entry.standing().rank().orElse(null),
+                entry.standing().proven().orElse(null),
                 entry.shortNames().isEmpty() ? null : entry.shortNames());
     }
 
@@ -223,10 +257,15 @@ public record ListDocument(
                 bandPlan,
                 licence == null ? "" : licence,
                 new SlotRange(firstSlot, lastSlot),
-                naming == null ? NameRecipe.PLACE : NameRecipe.valueOf(naming),
+                toIntent(),
                 blocks.stream().map(BlockDocument::toBlock).toList(),
                 slots,
                 scanning == null ? Scanning.USUAL : scanning.toScanning());
+    }
+
+    private Intent toIntent() {
+        NameRecipe recipe = naming == null ? NameRecipe.PLACE : new NamingDocument(naming, namingFrom).toRecipe();
+        return intent == null ? Intent.named(recipe) : intent.toIntent(recipe);
     }
 
     private static <T> List<T> orNone(List<T> list) {

@@ -61,7 +61,7 @@ class ListRecord {
     }
 
     ListSummary summary() {
-        return new ListSummary(id, name, channels, bandPlan, licence, changedAt);
+        return new ListSummary(id, name, channels, bandPlan, licence, changedAt, homeId);
     }
 
     Instant changedAt() {

@@ -3,6 +3,8 @@ package reckonrod.server.lists;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -11,6 +13,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.TimeUnit;
 import java.util.function.Function;
+import java.util.stream.Stream;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -29,10 +32,17 @@ public class ListStore {
 
     private final ListRepository lists;
     private final RevisionRepository revisions;
+    private final NamedRevisionRepository named;
     private final RevisionCache cache;
     private final Clock clock;
 
-    ListStore(ListRepository lists, RevisionRepository revisions, RevisionCache cache, Clock clock) {
+    ListStore(
+            ListRepository lists,
+            RevisionRepository revisions,
+            NamedRevisionRepository named,
+            RevisionCache cache,
+            Clock clock) {
+        this.named = named;
         this.cache = cache;
         this.lists = lists;
         this.revisions = revisions;
@@ -72,6 +82,22 @@ public class ListStore {
         ListRecord record = new ListRecord(id, list, first.id(), clock.instant());
         home.ifPresent(record::comesFrom);
         return stored(lists.saveAndFlush(record));
+    }
+
+    /**
+     * A new list with all of its past.
+     *
+     * @param past each list after the other, the oldest first; at least one
+     */
+    public StoredList create(List<PastList> past) {
+        UUID id = UUID.randomUUID();
+        PastList before = past.get(0);
+        RevisionRecord at = revisions.save(RevisionRecord.first(id, before.list(), before.summary(), before.at()));
+        for (PastList each : past.subList(1, past.size())) {
+            at = revisions.save(at.next(before.list(), each.list(), each.summary(), each.at()));
+            before = each;
+        }
+        return stored(lists.saveAndFlush(new ListRecord(id, before.list(), at.id(), clock.instant())));
     }
 
     /**
@@ -174,17 +200,57 @@ public class ListStore {
      * A change of the past.
      *
      * @param current whether the list stands there now
+     * @param name what the person called it; empty for most
      */
-    public record PastRevision(long revision, String summary, Instant at, boolean current) {}
+    public record PastRevision(long revision, String summary, Instant at, boolean current, String name) {}
 
-    /** The newest hundred changes, newest first, those that were undone too. */
+    /** The newest hundred changes and all that have a name, newest first, those that were undone too. */
     @Transactional(readOnly = true)
     public List<PastRevision> history(UUID id) {
         long current = record(id).revisionId();
-        return revisions.newest(id).stream()
-                .map(each -> new PastRevision(each.id(), each.summary(), each.createdAt(), each.id() == current))
+        List<Title> titles = Stream.concat(revisions.newest(id).stream(), named.of(id).stream())
+                .distinct()
+                .sorted(Comparator.comparing(Title::id).reversed())
+                .toList();
+        Map<Long, String> names = new HashMap<>();
+        named.findAllById(titles.stream().map(Title::id).toList())
+                .forEach(each -> names.put(each.getId(), each.name()));
+        return titles.stream()
+                .map(each -> new PastRevision(
+                        each.id(),
+                        each.summary(),
+                        each.createdAt(),
+                        each.id() == current,
+                        names.getOrDefault(each.id(), "")))
                 .toList();
     }
+
+    /** Gives a change of the past a name, by which it is found however long ago it was; an empty one takes the name away. */
+    public void name(UUID id, long revision, String name) {
+        RevisionRecord past = revision(record(id).id(), revision);
+        if (name.isBlank()) {
+            named.findById(past.id()).ifPresent(named::delete);
+        } else {
+            named.save(new NamedRevisionRecord(past.id(), name.strip()));
+        }
+    }
+
+    /** Every change that leads to the list as it is now, the oldest first. */
+    @Transactional(readOnly = true)
+    public List<PastList> past(UUID id) {
+        List<PastList> past = new ArrayList<>();
+        Long at = record(id).revisionId();
+        while (at != null) {
+            Title title = revisions.title(at);
+            past.add(new PastList(title.summary(), title.createdAt(), list(at)));
+            at = title.parentId();
+        }
+        Collections.reverse(past);
+        return past;
+    }
+
+    /** A list as it was after a change. */
+    public record PastList(String summary, Instant at, ChannelList list) {}
 
     /** Brings the list back to how it was after a change of the past; this is a change of its own and can be undone. */
     public StoredList restore(UUID id, long baseVersion, long revision) {

@@ -1,5 +1,6 @@
 package reckonrod.server.lists;
 
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.util.UUID;
 
@@ -8,5 +9,13 @@ import java.util.UUID;
  *
  * @param channels how many it has
  * @param changedAt when it was changed last
+ * @param homeId the list that it was made from, as a trip is; nothing for most
  */
-public record ListSummary(UUID id, String name, int channels, String bandPlan, String licence, Instant changedAt) {}
+public record ListSummary(
+        UUID id,
+        String name,
+        int channels,
+        String bandPlan,
+        String licence,
+        Instant changedAt,
+        @Schema(nullable = true) UUID homeId) {}

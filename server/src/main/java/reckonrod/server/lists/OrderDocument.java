@@ -1,32 +1,42 @@
 package reckonrod.server.lists;
 
-import reckonrod.core.geography.Position;
+import java.util.List;
 import reckonrod.core.list.Ordering;
+import reckonrod.core.list.Spot;
 
-/** An order that needs more than its name: by distance from a place. */
-public record OrderDocument(String place, double latitude, double longitude) {
-    static final String DISTANCE = "DISTANCE";
-
-    static String word(Ordering order) {
-        return order instanceof Ordering.By by ? by.name() : DISTANCE;
-    }
+/** An order as it is kept: a word, and where that needs one a place, or the places of a way. */
+record OrderDocument(String word, SpotDocument from, List<SpotDocument> via) {
+    private static final String DISTANCE = "DISTANCE";
+    private static final String ALONG = "ALONG";
 
     static OrderDocument of(Ordering order) {
-        return order instanceof Ordering.Distance distance
-                ? new OrderDocument(
-                        distance.place(),
-                        distance.from().latitudeDegrees(),
-                        distance.from().longitudeDegrees())
-                : null;
+        if (order instanceof Ordering.Distance distance) {
+            return new OrderDocument(DISTANCE, SpotDocument.of(new Spot(distance.place(), distance.from())), null);
+        }
+        if (order instanceof Ordering.Along along) {
+            return new OrderDocument(
+                    ALONG, null, along.places().stream().map(SpotDocument::of).toList());
+        }
+        return new OrderDocument(((Ordering.By) order).name(), null, null);
     }
 
-    static Ordering read(String word, OrderDocument from) {
-        if (!word.equals(DISTANCE)) {
-            return Ordering.By.valueOf(word);
+    Ordering toOrdering() {
+        if (word.equals(DISTANCE)) {
+            Spot spot = needed(from, "An order by distance must say from where").toSpot();
+            return new Ordering.Distance(spot.name(), spot.position());
         }
-        if (from == null) {
-            throw new IllegalArgumentException("An order by distance must say from where");
+        if (word.equals(ALONG)) {
+            return new Ordering.Along(needed(via, "An order along a way must say by which places").stream()
+                    .map(SpotDocument::toSpot)
+                    .toList());
         }
-        return new Ordering.Distance(from.place, new Position(from.latitude, from.longitude));
+        return Ordering.By.valueOf(word);
+    }
+
+    private static <T> T needed(T value, String otherwise) {
+        if (value == null) {
+            throw new IllegalArgumentException(otherwise);
+        }
+        return value;
     }
 }

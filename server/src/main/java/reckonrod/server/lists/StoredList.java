@@ -24,6 +24,13 @@ public record StoredList(
         Instant changedAt) {
     /** What the list of lists tells of it. */
     public ListSummary summary() {
-        return new ListSummary(id, list.name(), list.entries().size(), list.bandPlanId(), list.licence(), changedAt);
+        return new ListSummary(
+                id,
+                list.name(),
+                list.entries().size(),
+                list.bandPlanId(),
+                list.licence(),
+                changedAt,
+                homeId.orElse(null));
     }
 }

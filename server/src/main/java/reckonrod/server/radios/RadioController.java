@@ -49,7 +49,8 @@ class RadioController {
                 unit.halfWritten().map(RadioUnit.HalfWritten::snapshotToPutBack).orElse(null),
                 unit.halfWritten().isPresent(),
                 unit.loaded()
-                        .map(loaded -> new RadioView.LoadedView(loaded.listName(), loaded.since()))
+                        .map(loaded -> new RadioView.LoadedView(
+                                loaded.listId().orElse(null), loaded.listName(), loaded.since()))
                         .orElse(null),
                 units.newestSnapshot(unit.id())
                         .map(snapshot -> view(unit, snapshot))

@@ -46,6 +46,6 @@ public record RadioUnit(
      */
     public record HalfWritten(UUID snapshotToPutBack) {}
 
-    /** The list a radio was last written with. */
-    public record Loaded(String listName, Instant since) {}
+    /** The list a radio was last written with; its id is not known of what was written before ids were kept. */
+    public record Loaded(Optional<UUID> listId, String listName, Instant since) {}
 }

@@ -73,10 +73,10 @@ public class RadioUnits {
      *
      * @param slots those whose channels came from a list
      */
-    public void wasWritten(String id, String listName, MemoryImage image, Collection<Integer> slots) {
+    public void wasWritten(String id, UUID listId, String listName, MemoryImage image, Collection<Integer> slots) {
         UnitRecord unit = record(id);
         unit.isWhole();
-        unit.holds(listName, clock.instant());
+        unit.holds(listId, listName, clock.instant());
         Snapshot written = keep(id, "Written with " + listName, image);
         unit.wasWritten(List.copyOf(slots), written.id());
     }
@@ -158,7 +158,8 @@ public class RadioUnits {
                         ? Optional.of(new RadioUnit.HalfWritten(record.snapshotToPutBack()))
                         : Optional.empty(),
                 Optional.ofNullable(record.loadedListName())
-                        .map(name -> new RadioUnit.Loaded(name, record.loadedAt())));
+                        .map(name -> new RadioUnit.Loaded(
+                                Optional.ofNullable(record.loadedListId()), name, record.loadedAt())));
     }
 
     private static Snapshot snapshot(SnapshotRecord record) {

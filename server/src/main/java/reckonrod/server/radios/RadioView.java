@@ -26,8 +26,12 @@ record RadioView(
         boolean halfWritten,
         @Schema(nullable = true) LoadedView loaded,
         @Schema(nullable = true) SnapshotView newestSnapshot) {
-    /** The list it holds, as far as is known. */
-    record LoadedView(String listName, Instant since) {}
+    /**
+     * The list it holds, as far as is known.
+     *
+     * @param listId nothing of what was written before ids were kept
+     */
+    record LoadedView(@Schema(nullable = true) UUID listId, String listName, Instant since) {}
 
     /** A snapshot of its memory. */
     record SnapshotView(UUID id, Instant takenAt, String reason, int channels) {}

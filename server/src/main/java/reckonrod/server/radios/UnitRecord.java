@@ -21,6 +21,7 @@ class UnitRecord {
     private String definitionId;
     private String port;
     private boolean halfWritten;
+    private UUID loadedListId;
     private String loadedListName;
     private Instant loadedAt;
     private UUID snapshotToPutBack;
@@ -61,6 +62,10 @@ class UnitRecord {
         return halfWritten;
     }
 
+    UUID loadedListId() {
+        return loadedListId;
+    }
+
     String loadedListName() {
         return loadedListName;
     }
@@ -90,7 +95,7 @@ class UnitRecord {
     void writingBegins(UUID before) {
         halfWritten = true;
         snapshotToPutBack = before;
-        holds(null, null);
+        holds(null, null, null);
     }
 
     void isWhole() {
@@ -98,7 +103,8 @@ class UnitRecord {
         snapshotToPutBack = null;
     }
 
-    void holds(String listName, Instant since) {
+    void holds(UUID listId, String listName, Instant since) {
+        loadedListId = listId;
         loadedListName = listName;
         loadedAt = since;
     }

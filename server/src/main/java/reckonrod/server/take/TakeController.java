@@ -4,11 +4,14 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
-import java.util.Arrays;
+import java.util.HashMap;
+import java.util.Iterator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Function;
+import java.util.stream.Stream;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -25,6 +28,7 @@ import reckonrod.core.list.ListEdit;
 import reckonrod.core.list.ListEntry;
 import reckonrod.core.list.NameRecipe;
 import reckonrod.core.take.Taken;
+import reckonrod.core.take.TakenNames;
 import reckonrod.core.take.TripList;
 import reckonrod.server.lists.ListStore;
 import reckonrod.server.lists.StoredList;
@@ -74,6 +78,10 @@ class TakeController {
                             .map(each -> FindingView.of(each, plan))
                             .toList());
         }
+
+        TakenView called(ListEntry there) {
+            return new TakenView(id, label, taken, there.channel().name(), there.line(), findings);
+        }
     }
 
     /**
@@ -85,9 +93,13 @@ class TakeController {
      */
     record TakePreview(String recipe, List<TakenView> channels, List<Integer> slots, String refused) {}
 
+    /** Ways to name channels: the usual ones, and that of a list if it is another one. */
     @GetMapping("/recipes")
-    List<RecipeView> recipes() {
-        return Arrays.stream(NameRecipe.values())
+    List<RecipeView> recipes(@RequestParam(required = false) UUID list) {
+        return Stream.concat(
+                        NameRecipe.USUAL.stream(),
+                        Optional.ofNullable(list).map(id -> lists.get(id).list().naming()).stream())
+                .distinct()
                 .map(recipe -> new RecipeView(Takes.id(recipe), recipe.words()))
                 .toList();
     }
@@ -107,16 +119,27 @@ class TakeController {
         if (slot == null || entries.isEmpty()) {
             return new TakePreview(Takes.id(recipe), views, List.of(), "");
         }
-        return ListEdit.applyAll(list, List.of(any -> new ListEdit.TakeIn(recipe, slot, entries)))
+        ListEdit taking = TakenNames.taking(list, recipe, Optional.empty(), slot, entries, plan);
+        return ListEdit.applyAll(list, List.of(any -> taking))
                 .fold(
                         changed -> new TakePreview(
                                 Takes.id(recipe),
-                                views,
+                                called(views, entries, changed.list()),
                                 entries.stream()
                                         .flatMap(each -> changed.list().slotOf(each.id()).stream())
                                         .toList(),
                                 ""),
                         refused -> new TakePreview(Takes.id(recipe), views, List.of(), refused.reason()));
+    }
+
+    /** The same under the names that the channels have where they come to stand. */
+    private static List<TakenView> called(List<TakenView> views, List<ListEntry> entries, ChannelList after) {
+        Map<UUID, ListEntry> byId = new HashMap<>();
+        after.entries().values().forEach(each -> byId.put(each.id(), each));
+        Iterator<ListEntry> next = entries.iterator();
+        return views.stream()
+                .map(view -> view.taken() ? view.called(byId.get(next.next().id())) : view)
+                .toList();
     }
 
     /** A list for a trip: everything of the home list stays where it is, and the trip follows as a block. */
@@ -128,7 +151,8 @@ class TakeController {
         BandPlan plan = plans.planOf(list);
         List<ListEntry> entries = takes.channels(request.take(), list, plan);
         String name = request.name().strip();
-        ListChange.Changed made = TripList.of(list, name, entries).fold(Function.identity(), refused -> {
+        NameRecipe recipe = takes.recipe(request.take(), list);
+        ListChange.Changed made = TripList.of(list, name, recipe, entries, plan).fold(Function.identity(), refused -> {
             throw ProblemException.refused("change-refused", "That cannot be done", refused.reason());
         });
         StoredList stored = lists.create(made.list(), Optional.of(home.id()));

@@ -1,11 +1,12 @@
 package reckonrod.server.take;
 
-import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.directory.DirectoryEntry;
@@ -61,7 +62,7 @@ public class Takes {
         if (look.recipe() == null || look.recipe().isBlank()) {
             return list.naming();
         }
-        return Arrays.stream(NameRecipe.values())
+        return Stream.concat(NameRecipe.USUAL.stream(), Stream.of(list.naming()))
                 .filter(recipe -> id(recipe).equals(look.recipe()))
                 .findFirst()
                 .orElseThrow(() -> ProblemException.refused(
@@ -70,7 +71,10 @@ public class Takes {
                         "\"" + look.recipe() + "\" is no way to name channels; ask /api/recipes for those there are."));
     }
 
+    /** Names a recipe among the usual ones and that of a list. */
     static String id(NameRecipe recipe) {
-        return recipe.name().toLowerCase(Locale.ROOT).replace('_', '-');
+        return recipe.parts().stream()
+                .map(part -> part.name().toLowerCase(Locale.ROOT).replace('_', '-'))
+                .collect(Collectors.joining("+"));
     }
 }

@@ -116,7 +116,7 @@ class TransferController {
                     unit.name() + " holds " + list.list().name() + ": " + fitted.told() + left(plan) + " " + blocks
                             + (blocks == 1 ? " changed block" : " changed blocks")
                             + " written, read back and found equal; the rest was read and is as it was.",
-                    () -> units.wasWritten(radioId, list.list().name(), held, fromLists));
+                    () -> units.wasWritten(radioId, list.id(), list.list().name(), held, fromLists));
         });
         return job;
     }

@@ -3,7 +3,9 @@ package reckonrod.server.lists;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.NavigableMap;
 import java.util.Optional;
 import java.util.Set;
@@ -24,17 +26,24 @@ import reckonrod.core.list.BankEdit;
 import reckonrod.core.list.BankRule;
 import reckonrod.core.list.Belongs;
 import reckonrod.core.list.Block;
+import reckonrod.core.list.BlockEdit;
 import reckonrod.core.list.ChannelList;
 import reckonrod.core.list.Dismissal;
 import reckonrod.core.list.Filling;
+import reckonrod.core.list.Intent;
 import reckonrod.core.list.ListChange;
 import reckonrod.core.list.ListEdit;
 import reckonrod.core.list.ListEntry;
+import reckonrod.core.list.Listening;
+import reckonrod.core.list.ManyEdit;
+import reckonrod.core.list.NamePart;
 import reckonrod.core.list.NameRecipe;
 import reckonrod.core.list.Ordering;
 import reckonrod.core.list.Origin;
+import reckonrod.core.list.PowerPolicy;
 import reckonrod.core.list.Scanning;
 import reckonrod.core.list.SlotRange;
+import reckonrod.core.list.Spot;
 import reckonrod.core.notation.Reckoner;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -49,9 +58,21 @@ class ListDocumentTest {
                     Set.of(Emission.AM),
                     Set.of(DirectoryFlag.LINKED),
                     List.of("leg"),
-                    Optional.of(new Area("Skarra", new Position(47.5, -38.25), 12.5))),
+                    Optional.of(new Area.Circle("Skarra", new Position(47.5, -38.25), 12.5))),
             2,
             new Filling.WhenFull.Overflow("B"));
+
+    private static final Spot SKARRA = new Spot("Skarra", new Position(47.5, -38.25));
+
+    private static final Belongs OUTLINED = new Belongs(
+            List.of(),
+            Set.of(),
+            Optional.empty(),
+            Set.of(),
+            Set.of(),
+            List.of(),
+            Optional.of(new Area.Outline(
+                    "The fells", List.of(new Position(46, -38), new Position(47, -38), new Position(47, -37)))));
 
     /** Every way to talk, every kind of tone, through JSON and back. */
     @Test
@@ -84,16 +105,33 @@ class ListDocumentTest {
                         new UUID(1, 9),
                         taken,
                         "HARBOUR 146.940- 100.0",
-                        new Origin("vellan:harbour", "QV0HA", Optional.of(new Position(47.25, -38.5)))));
+                        new Origin("vellan:harbour", "QV0HA", "Harbour", Optional.of(new Position(47.25, -38.5)))));
         ChannelList list = new ChannelList(
                 "Rück « »",
                 plan.id(),
                 "entry",
                 new SlotRange(0, 9),
-                NameRecipe.CALL_SIGN,
+                new Intent(
+                        "For the Round « »",
+                        new NameRecipe(List.of(NamePart.CALL_SIGN, NamePart.DISTANCE), Optional.of(SKARRA)),
+                        Map.of("LIGHTHOUSE", "LTS"),
+                        Listening.QUIET_WHERE_PUBLISHED,
+                        new PowerPolicy.LowestThatReaches(SKARRA)),
                 List.of(
                         new Block("B", new SlotRange(1, 3)),
-                        new Block("C", new SlotRange(4, 6), Optional.of(Ordering.By.NAME), Optional.of(FILLING))),
+                        new Block(
+                                "C",
+                                new SlotRange(4, 6),
+                                Optional.of(
+                                        new Ordering.Along(List.of(SKARRA, new Spot("Holm", new Position(46, -38))))),
+                                Optional.of(FILLING),
+                                Optional.of(NameRecipe.of(NamePart.NUMBER, NamePart.CROSS_BAND_TALK))),
+                        new Block(
+                                "D",
+                                new SlotRange(7, 8),
+                                Optional.of(Ordering.By.LAST_PROVEN),
+                                Optional.of(new Filling(OUTLINED, 0, new Filling.WhenFull.Refuse())),
+                                Optional.empty())),
                 entries,
                 new Scanning(
                         List.of(
@@ -107,7 +145,7 @@ class ListDocumentTest {
                         Optional.of(new UUID(1, 1))));
         list = ((ListChange.Changed) new BankEdit.Scan(List.of(new UUID(1, 4)), Optional.of(false)).applyTo(list))
                 .list();
-        list = ((ListChange.Changed) new ListEdit.KeepOrder(
+        list = ((ListChange.Changed) new BlockEdit.KeepOrder(
                                 "B", Optional.of(new Ordering.Distance("Skarra", new Position(47.5, -38.25))))
                         .applyTo(list))
                 .list();
@@ -118,6 +156,11 @@ class ListDocumentTest {
                                 new UUID(1, 0), list.entries().get(1).channel(), "another line")
                         .applyTo(list))
                 .list();
+        for (ListEdit edit : List.of(
+                new ManyEdit.Rank(List.of(new UUID(1, 5)), Optional.of(3)),
+                new ManyEdit.Prove(List.of(new UUID(1, 5)), Optional.of(LocalDate.of(2026, 5, 1))))) {
+            list = ((ListChange.Changed) edit.applyTo(list)).list();
+        }
         String json = JSON.writeValueAsString(ListDocument.of(list));
         assertThat(JSON.readValue(json, ListDocument.class).toList()).isEqualTo(list);
     }
@@ -140,10 +183,28 @@ class ListDocumentTest {
         assertThat(list.scanning()).isEqualTo(Scanning.USUAL);
     }
 
+    /** The second format had five recipes for names, and areas that were circles. */
+    @Test
+    void aDocumentOfTheSecondFormatIsStillRead() {
+        String old = """
+                {"format":2,"name":"Old","bandPlan":"r2-north-america","licence":"","firstSlot":0,"lastSlot":9,
+                "naming":"CALL_SIGN_AND_OUTPUT","blocks":[{"name":"NEAR","firstSlot":0,"lastSlot":5,"order":"DISTANCE",
+                "orderFrom":{"place":"Skarra","latitude":47.5,"longitude":-38.25},"filling":{"spans":[],"uses":[],
+                "talkTone":null,"emissions":[],"flags":[],"words":[],"area":{"place":"Skarra","latitude":47.5,
+                "longitude":-38.25,"kilometres":40.0},"spare":1,"full":"grow","overflow":null}}],
+                "entries":[],"scanning":null}""";
+        ChannelList list = JSON.readValue(old, ListDocument.class).toList();
+        assertThat(list.intent()).isEqualTo(Intent.named(NameRecipe.of(NamePart.CALL_SIGN, NamePart.LISTEN)));
+        Block block = list.blocks().get(0);
+        assertThat(block.order()).contains(new Ordering.Distance("Skarra", SKARRA.position()));
+        assertThat(block.filling().orElseThrow().belongs().area())
+                .contains(new Area.Circle("Skarra", SKARRA.position(), 40));
+    }
+
     @Test
     void aDocumentOfANewerFormatIsNotGuessedAt() {
         ListDocument newer =
-                new ListDocument(3, "x", "r2-north-america", "", 0, 9, "PLACE", List.of(), List.of(), null);
+                new ListDocument(4, "x", "r2-north-america", "", 0, 9, "PLACE", null, null, List.of(), List.of(), null);
         assertThatThrownBy(newer::toList).hasMessageContaining("newer Reckonrod");
     }
 }
