@@ -31,7 +31,7 @@ export const STEPS: Step[] = [
     word: 'Arrange',
     icon: mdiFormatListNumbered,
     key: '2',
-    also: { compare: 'Compare', export: 'Export', lists: 'Lists', review: 'Lines to review' },
+    also: { compare: 'Compare', export: 'Export', lists: 'Lists', print: 'Print', review: 'Lines to review' },
   },
   { name: 'fit', word: 'Fit', icon: mdiViewGridOutline, key: '3' },
   { name: 'load', word: 'Load', icon: mdiTrayArrowDown, key: '4' },

@@ -254,4 +254,11 @@ useRodKeys({
 .empty {
   padding: 24px;
 }
+.purpose {
+  min-width: 0;
+  max-width: 140px;
+  overflow: hidden;
+  white-space: nowrap;
+  text-overflow: ellipsis;
+}
 </style>

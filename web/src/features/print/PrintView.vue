@@ -45,8 +45,8 @@ useKeys({
       <table>
         <thead>
           <tr>
-            <th scope="col" class="figure">Slot</th>
-            <th scope="col">Name</th>
+            <th scope="col" class="figure slot">Slot</th>
+            <th scope="col" class="name">Name</th>
             <th scope="col" class="figure">Listen MHz</th>
             <th scope="col" class="figure">Talk MHz</th>
             <th scope="col">Talk tone</th>
@@ -95,6 +95,7 @@ useKeys({
   font-size: 22px;
 }
 .paper h2 {
+  color: inherit;
   font-size: 15px;
   margin: 16px 0 4px;
 }
@@ -107,6 +108,7 @@ footer {
 .paper table {
   width: 100%;
   border-collapse: collapse;
+  table-layout: fixed;
 }
 .paper :is(th, td) {
   text-align: left;
@@ -120,6 +122,12 @@ footer {
 .paper .figure {
   text-align: right;
   font-variant-numeric: tabular-nums;
+}
+.slot {
+  width: 6%;
+}
+.name {
+  width: 22%;
 }
 .paper tr {
   break-inside: avoid;

@@ -75,7 +75,7 @@ const distances = computed(() => {
         v-model="outline.corners"
         class="grow mono"
         rows="3"
-        label="Its corners, one a line, or GeoJSON with one polygon"
+        label="Corners, one a line; or GeoJSON"
         placeholder="46.50, -38.25"
         spellcheck="false"
       />

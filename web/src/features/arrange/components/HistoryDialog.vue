@@ -43,7 +43,7 @@ async function keep() {
 </script>
 
 <template>
-  <SheetDialog v-model="open" title="History" :width="600">
+  <SheetDialog v-model="open" title="History" :width="760">
     <p class="quiet">
       Going back is a change of its own; it can be undone. One with a name of its own is found here however
       old it is.

@@ -27,7 +27,7 @@ const LISTENING = [
 const POWER = [
   { value: 'as_typed', title: 'each channel as it is' },
   { value: 'low_on_calling', title: 'low on calling frequencies' },
-  { value: 'lowest_that_reaches', title: 'the lowest that reaches the repeater from a place' },
+  { value: 'lowest_that_reaches', title: 'the lowest that reaches, from a place' },
 ]
 const from = computed({
   get: () => form.value.talkFrom?.place ?? '',

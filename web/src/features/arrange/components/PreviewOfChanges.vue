@@ -10,10 +10,10 @@ const SHOWN = 40
 <template>
   <section role="status">
     <p>
-      {{ preview.rewritten.length ? counted(preview.rewritten.length, 'channel') : 'No channel' }} would
-      change{{ preview.rewritten.length ? ':' : '.' }}
+      <b>{{ preview.said }}.</b>
+      {{ preview.rewritten.length ? `${counted(preview.rewritten.length, 'line')} would change:` : '' }}
     </p>
-    <ul class="bare mono small">
+    <ul v-if="preview.rewritten.length" class="bare mono small">
       <li v-for="each in preview.rewritten.slice(0, SHOWN)" :key="each.slot">
         {{ each.slot }} <span class="quiet">{{ each.before }}</span> → {{ each.after }}
       </li>

@@ -137,8 +137,19 @@ const emit = defineEmits<{
   justify-content: end;
 }
 @media (max-width: 720px) {
-  .roomy {
+  .roomy,
+  thead {
     display: none;
+  }
+  tr {
+    display: grid;
+    grid-template-columns: 1fr auto;
+  }
+  td.end {
+    grid-column: 1 / -1;
+  }
+  .acts {
+    justify-content: start;
   }
 }
 </style>

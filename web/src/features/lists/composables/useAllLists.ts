@@ -30,7 +30,7 @@ export function useAllLists() {
       .sort((a, b) => b.changedAt.localeCompare(a.changedAt))
       .map((list) => ({
         list,
-        plan: plans.value?.find((each) => each.id === list.bandPlan)?.title ?? list.bandPlan,
+        plan: plans.value?.find((each) => each.id === list.bandPlan)?.shortTitle ?? list.bandPlan,
         home: lists.value?.find((each) => each.id === list.homeId)?.name,
         stands: overview.value?.find((each) => each.id === list.id),
       })),

@@ -28,6 +28,11 @@ public record Placement(
         reasons = List.copyOf(reasons);
     }
 
+    /** The same of an entry that is the same but for what it is to the person, which no fit asks for. */
+    public Placement of(ListEntry next) {
+        return new Placement(slot, place, next, mark, reasons, content);
+    }
+
     /** The same with this in its slot. */
     Placement holding(RadioSlot next) {
         return next.equals(content.orElse(null))

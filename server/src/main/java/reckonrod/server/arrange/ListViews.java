@@ -10,16 +10,20 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.SortedMap;
 import java.util.TreeMap;
+import java.util.concurrent.CompletableFuture;
+import java.util.function.Function;
 import org.springframework.stereotype.Component;
 import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.bandplan.BandPlans;
 import reckonrod.core.channel.DirectoryFlag;
 import reckonrod.core.check.SlotFindings;
+import reckonrod.core.finding.Finding;
 import reckonrod.core.fit.FitReport;
 import reckonrod.core.judge.FindingCounts;
 import reckonrod.core.judge.ListJudgement;
 import reckonrod.core.list.Belongs;
 import reckonrod.core.list.ChannelList;
+import reckonrod.core.list.ListEntry;
 import reckonrod.server.arrange.ListView.RowView;
 import reckonrod.server.directory.DirectoryLinks;
 import reckonrod.server.lists.StoredList;
@@ -87,10 +91,13 @@ public class ListViews {
         BandPlan plan = plans.planOf(list);
         List<RadioUnit> units = radios.all();
         MadeRows.ByPlan maker = made.by(plan);
-        Map<RadioUnit, FitReport> reports = new LinkedHashMap<>();
-        units.forEach(unit -> reports.put(unit, maker.fit(unit, list)));
+        Function<ListEntry, List<Finding>> linked = links.findings(list, plan);
+        // Every radio by itself, and the list beside them: a list of thousands is worth more than one core.
+        CompletableFuture<Map<Integer, SlotFindings>> judged =
+                CompletableFuture.supplyAsync(() -> ListJudgement.of(list, plan, linked, lines.by(plan)));
+        Map<RadioUnit, FitReport> reports = fitted(units, maker, list);
         Map<Integer, List<MadeRows.Fitted>> fits = fits(reports);
-        Map<Integer, SlotFindings> findings = ListJudgement.of(list, plan, links.findings(list, plan), lines.by(plan));
+        Map<Integer, SlotFindings> findings = judged.join();
         SortedMap<Integer, RowView> rows = new TreeMap<>();
         list.entries()
                 .forEach((slot, entry) -> rows.put(
@@ -133,6 +140,16 @@ public class ListViews {
                 stored.homeId().orElse(null),
                 stored.undo().orElse(null),
                 stored.redo().orElse(null));
+    }
+
+    private static Map<RadioUnit, FitReport> fitted(List<RadioUnit> units, MadeRows.ByPlan maker, ChannelList list) {
+        List<FitReport> reports =
+                units.parallelStream().map(unit -> maker.fit(unit, list)).toList();
+        Map<RadioUnit, FitReport> byUnit = new LinkedHashMap<>();
+        for (int i = 0; i < units.size(); i++) {
+            byUnit.put(units.get(i), reports.get(i));
+        }
+        return byUnit;
     }
 
     private static Map<Integer, List<MadeRows.Fitted>> fits(Map<RadioUnit, FitReport> reports) {

@@ -2,6 +2,7 @@ package reckonrod.server.arrange;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.stereotype.Component;
@@ -35,8 +36,19 @@ class MadeRows {
     private record Makings(int slot, ListEntry entry, SlotFindings findings, List<Fitted> fits) {}
 
     private record Remembered(Placement placement, Object wide) {
-        boolean isOf(int slot, ListEntry entry, Object now) {
-            return placement.slot() == slot && placement.entry().equals(entry) && wide.equals(now);
+        /** The placement of an entry, if it is that of this one; that it is ranked or scanned otherwise does not matter. */
+        Optional<Placement> of(int slot, ListEntry entry, Object now) {
+            if (placement.slot() != slot || !wide.equals(now)) {
+                return Optional.empty();
+            }
+            ListEntry before = placement.entry();
+            if (before.equals(entry)) {
+                return Optional.of(placement);
+            }
+            return before.standing().equals(entry.standing())
+                            || !before.withStanding(entry.standing()).equals(entry)
+                    ? Optional.empty()
+                    : Optional.of(placement.of(entry));
         }
     }
 
@@ -67,11 +79,9 @@ class MadeRows {
                 known.clear();
             }
             return new Fitter(unit.definition().model(), plan).fit(list, (slot, entry, wide, anew) -> {
-                Remembered before = known.get(entry.id());
-                if (before != null && before.isOf(slot, entry, wide)) {
-                    return before.placement;
-                }
-                Placement now = anew.get();
+                Optional<Placement> before =
+                        Optional.ofNullable(known.get(entry.id())).flatMap(each -> each.of(slot, entry, wide));
+                Placement now = before.orElseGet(anew);
                 known.put(entry.id(), new Remembered(now, wide));
                 return now;
             });

@@ -94,7 +94,8 @@ public class ListStore {
         PastList before = past.get(0);
         RevisionRecord at = revisions.save(RevisionRecord.first(id, before.list(), before.summary(), before.at()));
         for (PastList each : past.subList(1, past.size())) {
-            at = revisions.save(at.next(before.list(), each.list(), each.summary(), each.at()));
+            at = revisions.save(
+                    RevisionRecord.next(at.asParent(), before.list(), each.list(), each.summary(), each.at()));
             before = each;
         }
         return stored(lists.saveAndFlush(new ListRecord(id, before.list(), at.id(), clock.instant())));
@@ -112,8 +113,8 @@ public class ListStore {
         ListChange.Changed done = change.apply(now).fold(Function.identity(), refused -> {
             throw ProblemException.refused("change-refused", "That cannot be done", refused.reason());
         });
-        RevisionRecord parent = revisions.findById(record.revisionId()).orElseThrow();
-        RevisionRecord next = revisions.save(parent.next(now, done.list(), done.summary(), clock.instant()));
+        RevisionRecord next = revisions.save(RevisionRecord.next(
+                revisions.parent(record.revisionId()), now, done.list(), done.summary(), clock.instant()));
         cache.put(next.id(), done.list());
         record.standAt(next.id(), done.list(), clock.instant());
         return new ChangedList(stored(lists.saveAndFlush(record)), done.slot(), done.summary());

@@ -11,6 +11,7 @@ import org.hibernate.annotations.Immutable;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 import reckonrod.core.list.ChannelList;
+import reckonrod.server.lists.RevisionRepository.Parent;
 
 /**
  * A list as it was after one change. Most keep only what differs from their parent; one now and then keeps the whole list.
@@ -61,20 +62,24 @@ class RevisionRecord {
         return revision;
     }
 
-    /** The revision after this one. */
-    RevisionRecord next(ChannelList before, ChannelList after, String nextSummary, Instant now) {
-        RevisionRecord revision = new RevisionRecord(listId, after, nextSummary, now);
-        revision.parentId = id;
+    /** The revision after another one. */
+    static RevisionRecord next(Parent parent, ChannelList before, ChannelList after, String nextSummary, Instant now) {
+        RevisionRecord revision = new RevisionRecord(parent.listId(), after, nextSummary, now);
+        revision.parentId = parent.id();
         ListDifference change = ListDifference.between(before, after);
-        boolean whole = sinceWhole + 1 >= DIFFERENCES_ON_END
+        boolean whole = parent.sinceWhole() + 1 >= DIFFERENCES_ON_END
                 || change.put().size() * 2 > after.entries().size();
         if (whole) {
             revision.document = ListDocument.of(after);
         } else {
             revision.difference = change;
-            revision.sinceWhole = sinceWhole + 1;
+            revision.sinceWhole = parent.sinceWhole() + 1;
         }
         return revision;
+    }
+
+    Parent asParent() {
+        return new Parent(id, listId, sinceWhole);
     }
 
     Long id() {

@@ -20,6 +20,14 @@ interface RevisionRepository extends JpaRepository<RevisionRecord, Long> {
     @Query(TITLE + "where r.id = :id")
     Title title(Long id);
 
+    /** What a revision is to the one that follows it. */
+    record Parent(Long id, UUID listId, int sinceWhole) {}
+
+    /** The same without reading the list that it keeps. */
+    @Query("select new reckonrod.server.lists.RevisionRepository$Parent(r.id, r.listId, r.sinceWhole)"
+            + " from RevisionRecord r where r.id = :id")
+    Parent parent(Long id);
+
     /** The newest of the changes that were made from a revision: what redo leads to. */
     @Query(TITLE + "where r.parentId = :parent order by r.id desc limit 1")
     Optional<Title> next(Long parent);

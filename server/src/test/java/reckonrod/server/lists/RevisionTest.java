@@ -62,7 +62,7 @@ class RevisionTest {
         for (int i = 0; i < 400; i++) {
             ChannelList before = list;
             list = anyEdit(list, i).applyTo(list).fold(ListChange.Changed::list, refused -> before);
-            revision = revision.next(before, list, "Change " + i, Instant.EPOCH);
+            revision = RevisionRecord.next(revision.asParent(), before, list, "Change " + i, Instant.EPOCH);
             kept.add(revision);
             lists.add(list);
         }
