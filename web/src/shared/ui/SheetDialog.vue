@@ -28,7 +28,7 @@ const sheet = ref<{ $el: HTMLElement } | null>(null)
 /** The first field has the focus at once, and never takes it from another that somebody has gone into already. */
 function begin() {
   if (!sheet.value || sheet.value.$el.contains(document.activeElement)) return
-  sheet.value.$el.querySelector<HTMLElement>('[data-first] input, button[data-first]')?.focus()
+  sheet.value.$el.querySelector<HTMLElement>('[data-first] :is(input, textarea), button[data-first]')?.focus()
 }
 watch(sheet, (now) => now && begin())
 watch(open, async (now) => {

@@ -22,6 +22,8 @@ export function useAllLists() {
   const { data: overview } = useQuery({
     queryKey: ['overview', computed(() => lists.value?.map((each) => each.id + each.changedAt).join())],
     placeholderData: keepPreviousData,
+    // What radios hold changes without any list changing.
+    staleTime: 0,
     queryFn: () => unwrap(api.GET('/api/lists/overview')),
   })
   /** The one that was used last comes first. */

@@ -49,7 +49,7 @@ function putBack() {
           >
           <v-btn
             size="small"
-            class="as-list"
+            class="beside"
             :aria-label="`Compare the open list with the snapshot of ${moment(each.takenAt)}`"
             :to="{ name: 'compare', query: { radio: radioId, snapshot: each.id } }"
             >Compare</v-btn
@@ -83,7 +83,8 @@ function putBack() {
 </template>
 
 <style scoped>
-.as-list {
+.as-list,
+.beside {
   margin-right: 8px;
 }
 .list {

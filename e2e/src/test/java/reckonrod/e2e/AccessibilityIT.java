@@ -158,7 +158,7 @@ class AccessibilityIT extends BrowserTest {
      * What can be pressed or filled in is there whole, unless it can be scrolled into view: no ancestor that hides what overflows
      * cuts it, and nothing else lies over its right edge. Not to be asked while something lies over the page on purpose.
      */
-    private static void nothingIsCutOff(Page page) {
+    static void nothingIsCutOff(Page page) {
         Object cut = page.evaluate("""
                 () => [...document.querySelectorAll('button, select, .v-field, input:not(.v-field *, .v-selection-control *), textarea:not(.v-field *), a')].filter(each => {
                   const box = each.getBoundingClientRect()

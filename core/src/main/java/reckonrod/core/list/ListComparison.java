@@ -120,7 +120,7 @@ public record ListComparison(List<Row> rows) {
     }
 
     /** The channel of the other list that each of one's own is, by the id of one's own. Each is taken once. */
-    public static Map<UUID, Side> partners(ChannelList here, ChannelList there) {
+    private static Map<UUID, Side> partners(ChannelList here, ChannelList there) {
         Map<UUID, Side> partners = new HashMap<>();
         Set<UUID> taken = new HashSet<>();
         List<Function<ListEntry, Object>> marks = List.of(

@@ -62,7 +62,7 @@ public final class Abbreviations {
 
     @Override
     public boolean equals(Object other) {
-        return other instanceof Abbreviations each && each.shortByWord.equals(shortByWord);
+        return this == other || other instanceof Abbreviations each && each.shortByWord.equals(shortByWord);
     }
 
     @Override

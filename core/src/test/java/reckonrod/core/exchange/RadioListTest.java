@@ -17,14 +17,17 @@ import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.bandplan.BandPlans;
 import reckonrod.core.definition.RadioDefinition;
 import reckonrod.core.definition.RadioDefinitions;
+import reckonrod.core.fit.FitReport;
 import reckonrod.core.fit.Fitter;
 import reckonrod.core.image.SlotReading;
 import reckonrod.core.list.BankEdit;
 import reckonrod.core.list.ChannelList;
 import reckonrod.core.list.ListChange;
+import reckonrod.core.list.ListComparison;
 import reckonrod.core.list.ListEdit;
 import reckonrod.core.radio.Limits;
 import reckonrod.core.radio.RadioSlot;
+import reckonrod.core.tone.CtcssTone;
 
 class RadioListTest {
     private static final BandPlan R2 =
@@ -68,6 +71,56 @@ class RadioListTest {
         RadioList read = taken(radio.limits(), readings);
         assertThat(read.unread()).isEmpty();
         assertThat(fitter.fit(read.list()).contents().slots()).isEqualTo(before);
+    }
+
+    /** Of a radio that holds the list as it was written nothing differs; a tone that was changed on it does, and nothing else of it. */
+    @ParameterizedTest
+    @MethodSource("radios")
+    void whatARadioHoldsAsItWouldBeWrittenIsNoDifference(RadioDefinition radio) {
+        ChannelList list = Lists.of(
+                R2,
+                "FIRST OF THE LONG NAMES 146.520 mid",
+                "SKARRA LIGHTHOUSE NORTH 145.310- 71.9 low",
+                "PELL 147.135+ T88.5");
+        FitReport fitted = new Fitter(radio.model(), R2).fit(list);
+        Map<Integer, SlotReading> readings = new TreeMap<>();
+        fitted.contents().slots().forEach((slot, content) -> readings.put(slot, new SlotReading.Held(content)));
+        assertThat(compared(radio, list, fitted, readings))
+                .allSatisfy(row -> assertThat(row.kind()).isEqualTo(ListComparison.Kind.ONLY_HERE))
+                .hasSize(3 - readings.size());
+        int skarra = readings.entrySet().stream()
+                .filter(each ->
+                        each.getValue().content().orElseThrow().receive().hertz() == 145_310_000)
+                .findFirst()
+                .orElseThrow()
+                .getKey();
+        RadioSlot held = readings.get(skarra).content().orElseThrow();
+        readings.put(
+                skarra,
+                new SlotReading.Held(new RadioSlot(
+                        held.name(),
+                        held.receive(),
+                        held.transmit(),
+                        CtcssTone.parse("100.0"),
+                        held.listenTone(),
+                        held.emission(),
+                        held.power(),
+                        held.scan(),
+                        held.banks())));
+        assertThat(compared(radio, list, fitted, readings))
+                .filteredOn(row -> row.kind() == ListComparison.Kind.CHANGED)
+                .singleElement()
+                .satisfies(row -> assertThat(row.parts()).containsExactly(ListComparison.Part.TALK_TONE))
+                .satisfies(row -> assertThat(row.there().orElseThrow().entry().line())
+                        .contains("SKARRA LIGHTHOUSE NORTH")
+                        .contains("100.0"));
+    }
+
+    private List<ListComparison.Row> compared(
+            RadioDefinition radio, ChannelList list, FitReport fitted, Map<Integer, SlotReading> readings) {
+        ChannelList held = taken(radio.limits(), readings).list();
+        return ListComparison.of(list, SeenInRadio.list(list, fitted, held, readings, R2))
+                .rows();
     }
 
     @Test

@@ -254,4 +254,20 @@ class FitterTest {
         assertThat(placement.mark()).isEqualTo(FitMark.ADAPTED);
         assertThat(placement.content().orElseThrow().listenTone()).isEqualTo(NoTone.NONE);
     }
+
+    /** Words that the person abbreviates go onto the display that is too short for them, told apart from each other as ever. */
+    @Test
+    void wordsOfTheListAreAbbreviatedByItsOwn() {
+        ChannelList list = Lists.of(R2, "PINNACLE 1 146.550", "PINNACLE 2 146.580", "TOP 147.510");
+        assertThat(shown(list)).containsExactly("PINNCL1", "PINNCL2", "TOP");
+        ChannelList own = list.meant(list.intent().abbreviating(java.util.Map.of("Pinnacle", "PNC")));
+        assertThat(shown(own)).containsExactly("PNC 1", "PNC 2", "TOP");
+    }
+
+    private static List<String> shown(ChannelList list) {
+        return new Fitter(model("wrenling-w12"), R2)
+                .fit(list).contents().slots().values().stream()
+                        .map(RadioSlot::name)
+                        .toList();
+    }
 }

@@ -44,8 +44,7 @@ class OverviewController {
     @GetMapping("/api/lists/overview")
     List<OverviewView> overview() {
         List<RadioUnit> units = radios.all();
-        return lists.all().stream()
-                .map(each -> lists.get(each.id()))
+        return lists.allWhole().stream()
                 .map(stored -> new OverviewView(
                         stored.id(),
                         stored.list().intent().purpose(),

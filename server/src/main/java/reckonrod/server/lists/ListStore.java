@@ -64,6 +64,15 @@ public class ListStore {
                 .toList();
     }
 
+    /** All lists with their channels, by name. */
+    @Transactional(readOnly = true)
+    public List<StoredList> allWhole() {
+        return lists.findByBinnedAtIsNull().stream()
+                .map(this::stored)
+                .sorted(Comparator.comparing(each -> each.list().name()))
+                .toList();
+    }
+
     /** One list. */
     @Transactional(readOnly = true)
     public StoredList get(UUID id) {

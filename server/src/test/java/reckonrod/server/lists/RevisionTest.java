@@ -3,18 +3,22 @@ package reckonrod.server.lists;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.bandplan.BandPlans;
 import reckonrod.core.channel.Channel;
+import reckonrod.core.list.BlockEdit;
 import reckonrod.core.list.ChannelList;
 import reckonrod.core.list.ListChange;
 import reckonrod.core.list.ListEdit;
 import reckonrod.core.list.ListEntry;
+import reckonrod.core.list.ManyEdit;
 import reckonrod.core.list.MoveWay;
 import reckonrod.core.list.SlotRange;
 import reckonrod.core.notation.Reckoner;
@@ -44,11 +48,16 @@ class RevisionTest {
             return new ListEdit.Put(random.nextInt(60), List.of(entry(number)));
         }
         ListEntry some = entries.get(random.nextInt(entries.size()));
-        return switch (random.nextInt(6)) {
+        return switch (random.nextInt(10)) {
             case 0 -> new ListEdit.Delete(some.id());
             case 1 ->
                 new ListEdit.Move(some.id(), random.nextInt(60), random.nextBoolean() ? MoveWay.PUSH : MoveWay.SWAP);
             case 2 -> new ListEdit.Pin(some.id(), !some.pinned());
+            case 3 -> new ManyEdit.Rank(List.of(some.id()), Optional.of(1 + random.nextInt(9)));
+            case 4 ->
+                new ManyEdit.Prove(List.of(some.id()), Optional.of(LocalDate.of(2026, 1 + random.nextInt(12), 1)));
+            case 5 -> new ListEdit.Mean(list.intent().meant("For " + number), "Mean");
+            case 6 -> new BlockEdit.AddBlock("B" + number, new SlotRange(random.nextInt(58), 59));
             default -> new ListEdit.Rewrite(some.id(), channel("X 147.135+ 127.3"), "X 147.135+ 127.3 " + number);
         };
     }
