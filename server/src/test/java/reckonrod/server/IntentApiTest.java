@@ -137,6 +137,16 @@ class IntentApiTest extends ServerTest {
         assertThat(change(id, 3, edit("prove", "channels", ids, "day", "2999-01-01"))
                         .problem(422, "day-to-come"))
                 .contains("today or before, was 2999-01-01");
+        assertThat(change(id, 3, edit("prove", "channels", ids, "day", "0044-03-15"))
+                        .problem(422, "day-wrong"))
+                .contains("1900 or later");
+        for (String day : List.of("2026-02-30", "2026-05-01T10:00:00Z", "1 May")) {
+            assertThat(change(id, 3, edit("prove", "channels", ids, "day", day))
+                            .body()
+                            .path("detail")
+                            .asString())
+                    .contains("a day such as 2026-05-01");
+        }
         assertThat(change(id, 3, edit("rank", "channels", ids, "rank", 10))
                         .body()
                         .path("detail")

@@ -163,10 +163,23 @@ class ListFileApiTest extends ServerTest {
                 .ok();
         post("/api/lists/" + id + "/undo", Map.of("baseVersion", 2)).ok();
         change(id, 3, edit("mean", "purpose", "For the Round")).ok();
+        long named = get("/api/lists/" + id + "/history")
+                .ok()
+                .get(2)
+                .path("revision")
+                .asLong();
+        put("/api/lists/" + id + "/history/" + named + "/name", Map.of("name", "before the Round"))
+                .ok();
         String text = exported(id, "&history=true");
         String copy = taken(text).ok().path("id").asString();
         assertThat(summaries(copy).subList(1, summaries(copy).size()))
                 .containsExactly("Say what the list is for", "Put 2 channels from slot 3", "Begin " + name(id));
+        assertThat(get("/api/lists/" + copy + "/history")
+                        .ok()
+                        .get(2)
+                        .path("name")
+                        .asString())
+                .isEqualTo("before the Round");
         long earlier = get("/api/lists/" + copy + "/history")
                 .ok()
                 .get(2)

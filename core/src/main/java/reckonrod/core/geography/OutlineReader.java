@@ -2,6 +2,7 @@ package reckonrod.core.geography;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -43,8 +44,10 @@ public final class OutlineReader {
             collect(JSON.readTree(text), polygons);
         } catch (JacksonException wrong) {
             throw new IllegalArgumentException(
-                    "The outline begins like GeoJSON and is none: it cannot be read at line "
-                            + wrong.getLocation().getLineNr(),
+                    "The outline begins like GeoJSON and is none: it cannot be read"
+                            + Optional.ofNullable(wrong.getLocation())
+                                    .map(where -> " at line " + where.getLineNr())
+                                    .orElse(", being too deep"),
                     wrong);
         }
         if (polygons.size() != 1) {

@@ -122,6 +122,7 @@ public sealed interface ManyEdit extends ListEdit {
     record Prove(List<UUID> channels, Optional<LocalDate> day) implements ManyEdit {
         public Prove {
             channels = List.copyOf(channels);
+            Standing.requireDay(day);
         }
 
         @Override

@@ -38,4 +38,11 @@ class OutlineReaderTest {
                 .isInstanceOf(IllegalArgumentException.class)
                 .hasMessageContaining(said);
     }
+
+    @Test
+    void whatIsTooDeepIsRefusedAndNothingElseHappens() {
+        assertThatThrownBy(() -> OutlineReader.parse(
+                        "{\"type\":\"GeometryCollection\",\"geometries\":[".repeat(5000) + "]}".repeat(5000)))
+                .hasMessageContaining("cannot be read");
+    }
 }

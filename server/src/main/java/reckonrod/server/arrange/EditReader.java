@@ -238,13 +238,18 @@ class EditReader {
 
     /** When channels were answered; nobody was answered tomorrow. */
     ListEdit prove(ManyEdits.Prove prove) {
-        if (prove.day() != null && prove.day().isAfter(LocalDate.now(clock))) {
+        // Where the person is, it may be tomorrow already.
+        if (prove.day() != null && prove.day().isAfter(LocalDate.now(clock).plusDays(1))) {
             throw ProblemException.refused(
                     "day-to-come",
                     "That day is still to come",
                     "day must be today or before, was " + prove.day() + ".");
         }
-        return new ManyEdit.Prove(prove.channels(), Optional.ofNullable(prove.day()));
+        try {
+            return new ManyEdit.Prove(prove.channels(), Optional.ofNullable(prove.day()));
+        } catch (IllegalArgumentException wrong) {
+            throw ProblemException.refused("day-wrong", "That is no such day", wrong.getMessage() + ".");
+        }
     }
 
     /** What is in a bank by itself; nothing if that is not said. */

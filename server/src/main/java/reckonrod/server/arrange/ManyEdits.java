@@ -1,6 +1,8 @@
 package reckonrod.server.arrange;
 
+import com.fasterxml.jackson.annotation.JsonFormat;
 import com.fasterxml.jackson.annotation.JsonTypeName;
+import com.fasterxml.jackson.annotation.OptBoolean;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
@@ -216,7 +218,8 @@ sealed interface ManyEdits extends EditRequest {
             @NotNull(message = NEEDED) @Size(max = 10_000, message = "must be at most 10000 channels")
             List<@NotNull(message = NEEDED) UUID> channels,
 
-            @Schema(nullable = true) LocalDate day)
+            @Schema(nullable = true) @JsonFormat(lenient = OptBoolean.FALSE)
+            LocalDate day)
             implements ManyEdits {
         @Override
         public ListEdit read(EditReader with, ChannelList list) {

@@ -66,7 +66,7 @@ class ExportController {
         String text = switch (as) {
             case csv -> ListCsv.write(list);
             case lines -> ListLines.write(list, plans.planOf(list));
-            case json -> history ? ListFile.write(store.past(id)) : ListFile.write(list);
+            case json -> history ? ListFile.write(list, store.wholeHistory(id)) : ListFile.write(list);
             case geojson -> PlacedChannels.geoJson(list, places(list));
             case gpx -> PlacedChannels.gpx(list, places(list));
         };

@@ -7,11 +7,14 @@ import com.networknt.schema.JsonSchemaFactory;
 import com.networknt.schema.SpecVersion.VersionFlag;
 import com.networknt.schema.ValidationMessage;
 import java.time.Instant;
+import java.util.IdentityHashMap;
+import java.util.Iterator;
 import java.util.List;
 import java.util.Map;
 import java.util.NavigableMap;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.function.Supplier;
 import org.springframework.http.HttpStatus;
 import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.channel.Channel;
@@ -57,36 +60,55 @@ record ListFile(String kind, ListDocument list, HistoryDocument history) {
         return JSON.writeValueAsString(new ListFile(KIND, ListDocument.of(list), null)) + "\n";
     }
 
-    /** The newest of these lists, with those before it as its history. */
-    static String write(List<PastList> past) {
-        ChannelList list = past.get(past.size() - 1).list();
-        return JSON.writeValueAsString(new ListFile(KIND, ListDocument.of(list), HistoryDocument.of(past))) + "\n";
+    /** The same with how it came to be. */
+    static String write(ChannelList list, HistoryDocument history) {
+        return JSON.writeValueAsString(new ListFile(KIND, ListDocument.of(list), history)) + "\n";
     }
 
-    /** The list of a file, with lines that its plan reads as its channels; before it its history, if that is in the file. */
-    static List<PastList> read(String text, PlanLookup plans, Instant now) {
+    /**
+     * The list of a file, with lines that its plan reads as its channels; before it its history, if that is in the file. What is wrong
+     * in it is refused when it is reached.
+     */
+    static Iterator<PastList> read(String text, PlanLookup plans, Instant now) {
         List<String> faults = faults(text);
         if (!faults.isEmpty()) {
             throw refused(String.join("; ", faults.subList(0, Math.min(MOST_TOLD, faults.size())))
                     + (faults.size() > MOST_TOLD ? "; and " + (faults.size() - MOST_TOLD) + " faults more." : "."));
         }
-        try {
-            ListFile file = JSON.readValue(text, ListFile.class);
-            ChannelList list = file.list.toList();
-            List<PastList> past = file.history == null
-                    ? List.of(new PastList("Begin " + list.name(), now, list))
-                    : file.history.toPast();
-            if (!past.get(past.size() - 1).list().equals(list)) {
-                throw refused("The history of the file does not lead to the list that is in it.");
+        ListFile file = possible(() -> JSON.readValue(text, ListFile.class));
+        ChannelList list = possible(file.list::toList);
+        Iterator<PastList> past = file.history == null
+                ? List.of(new PastList("Begin " + list.name(), now, list, "")).iterator()
+                : file.history.past();
+        TrueLines lines = new TrueLines(plans);
+        return new Iterator<>() {
+            @Override
+            public boolean hasNext() {
+                return past.hasNext();
             }
-            return past.stream()
-                    .map(each -> new PastList(each.summary(), each.at(), withTrueLines(each.list(), plans)))
-                    .toList();
+
+            @Override
+            public PastList next() {
+                PastList each = possible(past::next);
+                if (!past.hasNext() && !each.list().equals(list)) {
+                    throw refused("The history of the file does not lead to the list that is in it.");
+                }
+                return new PastList(each.summary(), each.at(), lines.in(each.list()), each.name());
+            }
+        };
+    }
+
+    private static <T> T possible(Supplier<T> work) {
+        try {
+            return work.get();
         } catch (IllegalArgumentException wrong) {
             throw refused(wrong.getMessage() + ".");
         } catch (JacksonException wrong) {
-            throw refused(
-                    "The file cannot be read at line " + wrong.getLocation().getLineNr() + ".");
+            throw refused("The file cannot be read"
+                    + Optional.ofNullable(wrong.getLocation())
+                            .map(where -> " at line " + where.getLineNr())
+                            .orElse(", being too deep")
+                    + ".");
         }
     }
 
@@ -103,16 +125,35 @@ record ListFile(String kind, ListDocument list, HistoryDocument history) {
     }
 
     /** A line that is read as another channel than the one it stands for would change it at the next edit, unseen. */
-    private static ChannelList withTrueLines(ChannelList list, PlanLookup plans) {
-        BandPlan plan = plans.plan(list.bandPlanId(), Optional.of(list.licence()));
-        NavigableMap<Integer, ListEntry> entries = new TreeMap<>(list.entries());
-        entries.replaceAll((slot, entry) -> {
+    private static final class TrueLines {
+        private final PlanLookup plans;
+        /** What was looked at before: lists that follow each other have most of their channels in common. */
+        private final IdentityHashMap<ListEntry, ListEntry> known = new IdentityHashMap<>();
+
+        private String planned = "";
+
+        TrueLines(PlanLookup plans) {
+            this.plans = plans;
+        }
+
+        ChannelList in(ChannelList list) {
+            String by = list.bandPlanId() + " " + list.licence();
+            if (!by.equals(planned)) {
+                planned = by;
+                known.clear();
+            }
+            BandPlan plan = plans.plan(list.bandPlanId(), Optional.of(list.licence()));
+            NavigableMap<Integer, ListEntry> entries = new TreeMap<>(list.entries());
+            entries.replaceAll((slot, entry) -> known.computeIfAbsent(entry, each -> with(each, plan)));
+            return list.byPlan(list.bandPlanId(), list.licence(), entries);
+        }
+
+        private static ListEntry with(ListEntry entry, BandPlan plan) {
             Channel channel = entry.channel();
             return Reckoner.reckon(entry.line(), plan).channel().equals(Optional.of(channel))
                     ? entry
                     : entry.withLine(LineWriter.write(channel, plan));
-        });
-        return list.byPlan(list.bandPlanId(), list.licence(), entries);
+        }
     }
 
     private static ProblemException refused(String detail) {

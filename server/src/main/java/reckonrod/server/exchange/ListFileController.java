@@ -4,9 +4,10 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Clock;
-import java.util.ArrayList;
+import java.util.Iterator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -15,7 +16,6 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import reckonrod.core.list.ChannelList;
 import reckonrod.server.lists.ListStore;
 import reckonrod.server.lists.ListStore.PastList;
 import reckonrod.server.lists.ListSummary;
@@ -46,16 +46,42 @@ class ListFileController {
     @PostMapping("/api/lists/from-file")
     @ResponseStatus(HttpStatus.CREATED)
     ListSummary fromFile(@Valid @RequestBody ListFileRequest request) {
-        List<PastList> past = new ArrayList<>(ListFile.read(request.text(), plans, clock.instant()));
-        PastList last = past.get(past.size() - 1);
-        String name = freeName(last.list().name());
-        ChannelList list = last.list().copyNamed(name, 0);
-        if (past.size() == 1) {
-            past.set(0, new PastList("Begin " + name, last.at(), list));
-        } else if (!list.equals(last.list())) {
-            past.add(new PastList("Call the list " + name, clock.instant(), list));
+        return store.create(renamed(ListFile.read(request.text(), plans, clock.instant())))
+                .summary();
+    }
+
+    /** The same under a name that no list has; with a history, that is one change more. */
+    private Iterator<PastList> renamed(Iterator<PastList> past) {
+        PastList first = past.next();
+        if (!past.hasNext()) {
+            String name = freeName(first.list().name());
+            return List.of(new PastList(
+                            "Begin " + name, first.at(), first.list().copyNamed(name, 0), first.name()))
+                    .iterator();
         }
-        return store.create(past).summary();
+        return new Iterator<>() {
+            private PastList next = first;
+
+            @Override
+            public boolean hasNext() {
+                return next != null;
+            }
+
+            @Override
+            public PastList next() {
+                PastList now = next;
+                next = past.hasNext() ? past.next() : calledFreely(now).orElse(null);
+                return now;
+            }
+        };
+    }
+
+    private Optional<PastList> calledFreely(PastList last) {
+        String name = freeName(last.list().name());
+        return name.equals(last.list().name())
+                ? Optional.empty()
+                : Optional.of(new PastList(
+                        "Call the list " + name, clock.instant(), last.list().copyNamed(name, 0), ""));
     }
 
     /** The name, with a number behind it where a list of that name is there. */

@@ -3,10 +3,11 @@ package reckonrod.server.lists;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
-import java.util.ArrayList;
-import java.util.Collections;
+import java.util.ArrayDeque;
 import java.util.Comparator;
+import java.util.Deque;
 import java.util.HashMap;
+import java.util.Iterator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -98,16 +99,25 @@ public class ListStore {
      *
      * @param past each list after the other, the oldest first; at least one
      */
-    public StoredList create(List<PastList> past) {
+    public StoredList create(Iterator<PastList> past) {
         UUID id = UUID.randomUUID();
-        PastList before = past.get(0);
+        PastList before = past.next();
         RevisionRecord at = revisions.save(RevisionRecord.first(id, before.list(), before.summary(), before.at()));
-        for (PastList each : past.subList(1, past.size())) {
+        keepName(at, before);
+        while (past.hasNext()) {
+            PastList each = past.next();
             at = revisions.save(
                     RevisionRecord.next(at.asParent(), before.list(), each.list(), each.summary(), each.at()));
+            keepName(at, each);
             before = each;
         }
         return stored(lists.saveAndFlush(new ListRecord(id, before.list(), at.id(), clock.instant())));
+    }
+
+    private void keepName(RevisionRecord revision, PastList past) {
+        if (!past.name().isEmpty()) {
+            named.save(new NamedRevisionRecord(revision.id(), past.name()));
+        }
     }
 
     /**
@@ -245,22 +255,29 @@ public class ListStore {
         }
     }
 
-    /** Every change that leads to the list as it is now, the oldest first. */
+    /** Every change that leads to the list as it is now. */
     @Transactional(readOnly = true)
-    public List<PastList> past(UUID id) {
-        List<PastList> past = new ArrayList<>();
-        Long at = record(id).revisionId();
-        while (at != null) {
-            Title title = revisions.title(at);
-            past.add(new PastList(title.summary(), title.createdAt(), list(at)));
-            at = title.parentId();
+    public HistoryDocument wholeHistory(UUID id) {
+        Deque<Long> chain = new ArrayDeque<>();
+        for (Long at = record(id).revisionId();
+                at != null;
+                at = revisions.title(at).parentId()) {
+            chain.push(at);
         }
-        Collections.reverse(past);
-        return past;
+        Map<Long, String> names = new HashMap<>();
+        named.findAllById(chain).forEach(each -> names.put(each.getId(), each.name()));
+        HistoryDocument.Writer writer = new HistoryDocument.Writer();
+        chain.forEach(each -> writer.add(
+                revisions.findById(each).orElseThrow(), revisions.title(each).createdAt(), names.get(each)));
+        return writer.document();
     }
 
-    /** A list as it was after a change. */
-    public record PastList(String summary, Instant at, ChannelList list) {}
+    /**
+     * A list as it was after a change.
+     *
+     * @param name what the person called it; empty for most
+     */
+    public record PastList(String summary, Instant at, ChannelList list, String name) {}
 
     /** Brings the list back to how it was after a change of the past; this is a change of its own and can be undone. */
     public StoredList restore(UUID id, long baseVersion, long revision) {

@@ -1,5 +1,6 @@
 package reckonrod.server.problem;
 
+import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.Collection;
 import java.util.UUID;
@@ -29,6 +30,9 @@ final class Wanted {
         }
         if (boxed == Double.class) {
             return "a number";
+        }
+        if (boxed == LocalDate.class) {
+            return "a day such as 2026-05-01";
         }
         if (boxed == Boolean.class) {
             return "true or false";
