@@ -85,8 +85,9 @@ class Archives {
                     running.get(0).name() + " is at work (" + running.get(0).phase()
                             + "). Let that end or stop it, then restore. Nothing was changed.");
         }
+        String asItIs = restoring.mark();
         Path before = keep();
-        restoring.restore(file);
+        restoring.restore(file, asItIs);
         Files.deleteIfExists(file);
         return before;
     }

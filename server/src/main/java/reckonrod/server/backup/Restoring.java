@@ -59,8 +59,24 @@ class Restoring {
         return rows;
     }
 
-    /** Puts it in; all of it, or nothing. */
-    void restore(Path file) throws IOException {
+    /** Names what all tables hold now: it is another one as soon as a row comes, changes or goes. */
+    String mark() {
+        String schema = tables.ownSchema();
+        return tables.of(schema).stream()
+                .map(table -> jdbc.queryForObject(
+                        "select '" + table + " ' || count(*) || ' ' || coalesce(max(xmin::text::bigint), 0) from "
+                                + schema + "." + table,
+                        String.class))
+                .collect(Collectors.joining(", "));
+    }
+
+    /**
+     * Puts it in; all of it, or nothing.
+     *
+     * @param asItIs the {@link #mark} of what is kept of what is there; what is changed after that would be lost without a word, so
+     *     then nothing is put in
+     */
+    void restore(Path file, String asItIs) throws IOException {
         Manifest manifest = reader.manifest(file);
         if (MigrationVersion.fromVersion(manifest.schema()).isNewerThan(tables.version())) {
             throw ArchiveReader.refused("The archive was made by Reckonrod " + manifest.program()
@@ -77,7 +93,7 @@ class Restoring {
             }
             try {
                 aside(manifest, file);
-                whole.executeWithoutResult(status -> takeTheirPlace());
+                whole.executeWithoutResult(status -> takeTheirPlace(asItIs));
             } finally {
                 jdbc.execute("drop schema if exists " + ASIDE + " cascade");
                 lock.execute("select pg_advisory_unlock(" + LOCK + ")");
@@ -135,9 +151,18 @@ class Restoring {
      * Revisions get numbers that no program has ever seen, and versions rise: what is held in memory, here or in another program on
      * the same database, or shown in a tab, is never taken for what was restored.
      */
-    private void takeTheirPlace() {
+    private void takeTheirPlace(String asItIs) {
         String own = tables.ownSchema();
         List<String> all = tables.of(own);
+        jdbc.execute("lock table " + all.stream().map(each -> own + "." + each).collect(Collectors.joining(", "))
+                + " in access exclusive mode");
+        if (!mark().equals(asItIs)) {
+            throw ProblemException.conflict(
+                    "changed-meanwhile",
+                    "Something was changed meanwhile",
+                    "While the archive was read in, something was changed here, in another tab or by another program. Nothing was"
+                            + " restored, and that change stands. Restore again when nobody is at work.");
+        }
         if (jdbc.queryForObject(
                 "select exists (select 1 from " + own + ".transfer_job where state = 'RUNNING')", Boolean.class)) {
             throw ProblemException.conflict(
