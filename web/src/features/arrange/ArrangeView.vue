@@ -134,11 +134,11 @@ useRodKeys({
         <button
           v-if="!mobile"
           type="button"
-          class="purpose link quiet"
-          title="What the list is for, how it names, listens and talks (i)"
+          class="link"
+          :title="`${list.intent.purpose || 'What the list is for'}; how it names, listens and talks (i)`"
           @click="sheet = 'intent'"
         >
-          {{ list.intent.purpose || counted(list.radios.length, 'radio') }}
+          About it
         </button>
         <template #acts>
           <v-btn v-if="!mobile" size="small" title="What each display shows (r)" @click="sheet = 'names'"
@@ -253,12 +253,5 @@ useRodKeys({
 <style scoped>
 .empty {
   padding: 24px;
-}
-.purpose {
-  min-width: 0;
-  max-width: 140px;
-  overflow: hidden;
-  white-space: nowrap;
-  text-overflow: ellipsis;
 }
 </style>

@@ -134,6 +134,8 @@ const emit = defineEmits<{
   max-width: 40ch;
 }
 .acts {
+  flex-wrap: nowrap;
+  gap: 6px;
   justify-content: end;
 }
 @media (max-width: 720px) {
@@ -149,6 +151,7 @@ const emit = defineEmits<{
     grid-column: 1 / -1;
   }
   .acts {
+    flex-wrap: wrap;
     justify-content: start;
   }
 }
