@@ -38,9 +38,16 @@ const others = computed(() => [
       : [],
   ),
 ])
+/** An older snapshot that the address names is one of them too. */
+const offered = computed(() => {
+  const now = held.value
+  return !now || others.value.some((each) => each.value === now.snapshot)
+    ? others.value
+    : [{ title: data.value?.with ?? 'a snapshot', value: now.snapshot, query: now }, ...others.value]
+})
 const chosenOther = computed(() => held.value?.snapshot ?? (revision.value === null ? other.value : null))
 const go = (value: string) =>
-  void router.replace({ query: others.value.find((each) => each.value === value)?.query })
+  void router.replace({ query: offered.value.find((each) => each.value === value)?.query })
 const { data, error, rows, can, chosen, choose, going, takeOver, changes } = useCompare(other, revision, held)
 const losing = computed(() => going.value.filter((row) => row.kind === 'only_here').length)
 const says = computed(() => {
@@ -64,7 +71,7 @@ useKeys({
         class="with"
         label="With"
         :model-value="chosenOther"
-        :items="others"
+        :items="offered"
         @update:model-value="go"
       />
     </template>

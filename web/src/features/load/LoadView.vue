@@ -32,7 +32,8 @@ const loss = computed(() => difference.value?.loses ?? 0)
 /** What the radio was written with last, when that is another list than the open one. */
 const held = computed(() => {
   const loaded = radio.value?.loaded
-  if (!loaded || loaded.listId === openId.value) return ''
+  if (!loaded || (loaded.listId ? loaded.listId === openId.value : loaded.listName === open.value?.name))
+    return ''
   const name = lists.value?.find((each) => each.id === loaded.listId)?.name ?? loaded.listName
   return `${radio.value?.name} was written with ${name} last, on ${moment(loaded.since)}.`
 })

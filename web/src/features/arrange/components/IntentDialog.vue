@@ -18,7 +18,6 @@ const open = defineModel<boolean>({ required: true })
 
 const intent = computed(() => props.list.intent)
 const form = ref(copyOf(intent.value))
-watch([open, () => props.list.version], () => (form.value = copyOf(intent.value)))
 const LISTENING = [
   { value: 'per_channel', title: 'each channel as it is' },
   { value: 'open', title: 'open: no channel waits for a tone' },
@@ -57,6 +56,12 @@ const edits = computed<Edit[]>(() => {
       ? [{ kind: 'talk-by' as const, policy: next.talk, from: reaches.value ? next.talkFrom : null }]
       : []),
   ]
+})
+const begin = () => (form.value = copyOf(intent.value))
+watch(open, begin)
+// What is typed stays when the list is changed elsewhere meanwhile.
+watch(intent, (now, before) => {
+  if (!differ(form.value, before)) form.value = copyOf(now)
 })
 const isNamed = computed(() => isWhole(form.value.naming))
 const canSet = computed(

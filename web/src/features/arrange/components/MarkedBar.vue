@@ -47,6 +47,24 @@ const alike = computed(() => {
       : []),
   ]
 })
+/** What all of them have in common, in words; what is the same and says nothing is left out. */
+const inCommon = computed(() => {
+  const rows = props.marks.rows.value
+  const same = (of: (row: Row) => string) => {
+    const first = rows[0] ? of(rows[0]) : ''
+    return rows.every((row) => of(row) === first) ? first : ''
+  }
+  const talks = rows.some((row) => row.transmitHz !== null)
+  const parts = [
+    same((row) => row.band),
+    same((row) => block(row.slot)?.name ?? ''),
+    same((row) => (row.transmitHz === null ? 'never talks' : row.sum.shift)),
+    same((row) => shortTone(row.talkTone)),
+    same((row) => row.emission),
+    talks ? same((row) => row.power) : '',
+  ].filter((each) => each)
+  return rows.length < 2 ? '' : parts.length ? `all ${parts.join(', ')}` : 'nothing in common'
+})
 const menu = ref(false)
 const order = (by: By) => (asksWhere(by) ? emit('where', by) : void props.many.order(by))
 const APART = [2, 3, 5, 10]
@@ -116,6 +134,7 @@ const banking = computed(() => {
         />
       </v-list>
     </v-menu>
+    <span class="quiet small">{{ inCommon }}</span>
     <v-spacer />
     <v-btn :disabled="!list.undo" :title="list.undo ?? undefined" @click="changes.undo()">Undo</v-btn>
     <v-btn variant="text" @click="marks.clear()">{{ mobile ? 'Clear' : 'Mark none' }}</v-btn>

@@ -72,8 +72,12 @@ watch([chosen, open], () => (text.value = chosen.value?.shown ?? ''), { immediat
 
 /** Words that the person abbreviates besides the usual ones, as they are typed: LIGHTHOUSE=LTS. */
 const words = computed(() => props.list.intent.abbreviations.map((each) => `${each.word}=${each.shorter}`))
+/** They stand as they were typed until they can be kept. */
+const typed = ref(words.value)
+watch(words, (now) => (typed.value = now))
 const wrongWord = ref('')
 function abbreviate(now: string[]) {
+  typed.value = now
   const pairs = now.map((each) => each.split('=').map((it) => it.trim()))
   const wrong = now.find((_, i) => pairs[i]?.length !== 2 || pairs[i]?.some((it) => !it))
   wrongWord.value = wrong ? `“${wrong}” is not of the form word=shorter, such as LIGHTHOUSE=LTS.` : ''
@@ -144,7 +148,7 @@ function choose(name: string | null) {
       chips
       closable-chips
       hide-no-data
-      :model-value="words"
+      :model-value="typed"
       :error-messages="wrongWord"
       @update:model-value="(now) => abbreviate(now as string[])"
     />

@@ -129,6 +129,9 @@ const emit = defineEmits<{
 .holding {
   display: block;
 }
+th .link {
+  min-height: 24px;
+}
 .purpose {
   font-weight: 400;
   max-width: 40ch;

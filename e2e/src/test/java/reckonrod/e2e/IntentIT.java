@@ -66,6 +66,33 @@ class IntentIT extends BrowserTest {
         }
     }
 
+    /** Somebody else changes the list while a purpose is typed: it stays, and setting it is told of, or goes on top. */
+    @Test
+    void whatIsTypedStaysWhenTheListIsChangedElsewhere() {
+        Page page = page("/arrange");
+        assertThat(row(page, 6)).isVisible();
+        page.keyboard().press("i");
+        Locator purpose = dialog(page).getByLabel("What it is for");
+        assertThat(purpose).isFocused();
+        purpose.fill("For the ferry crew");
+        Page other = page.context().newPage();
+        other.navigate(Application.address() + "/arrange");
+        row(other, 12).click();
+        other.keyboard().press("Delete");
+        assertThat(row(other, 12)).hasCount(0);
+        page.bringToFront();
+        page.evaluate(
+                "window.dispatchEvent(new Event('focus')); document.dispatchEvent(new Event('visibilitychange'))");
+        assertThat(row(page, 12)).hasCount(0);
+        assertThat(purpose).hasValue("For the ferry crew");
+        button(page, "Set it so").click();
+        assertThat(page.locator(".notice")).containsText("Say what the list is for");
+        assertThat(dialog(page)).hasCount(0);
+        other.close();
+        page.navigate(Application.address() + "/lists");
+        assertThat(page.locator("tbody")).containsText("For the ferry crew");
+    }
+
     /** All names by a recipe, counted; the number of keys is the least that a person needs. */
     @Test
     void thirtyNamesAreMadeByARecipeAndTheSlotsAreSpread() {
@@ -95,6 +122,27 @@ class IntentIT extends BrowserTest {
         assertThat(page.locator(".working")).containsText("Rank 1");
         page.keyboard().press("Control+z");
         assertThat(row(page, 6)).containsText("PELL");
+    }
+
+    /** A word of one's own shortens names at once; one that is wrong stays to be mended. */
+    @Test
+    void aWordThatIsAbbreviatedShowsOnTheDisplays() {
+        Page page = page("/arrange");
+        row(page, 14).click();
+        page.keyboard().press("r");
+        Locator words = page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName("Words you abbreviate"));
+        words.fill("SAFETY");
+        page.keyboard().press("Enter");
+        assertThat(dialog(page)).containsText("“SAFETY” is not of the form word=shorter");
+        assertThat(dialog(page).locator(".v-chip")).hasText("SAFETY");
+        words.focus();
+        page.keyboard().press("Backspace");
+        page.keyboard().press("Backspace");
+        assertThat(dialog(page).locator(".v-chip")).hasCount(0);
+        words.fill("SAFETY=SF");
+        page.keyboard().press("Enter");
+        assertThat(dialog(page).locator(".names")).containsText("SF 1");
+        assertThat(page.locator(".notice")).containsText("Abbreviate SAFETY");
     }
 
     /** A block in the order of a way by names and by coordinates; a place that there is not loses nothing that was typed. */

@@ -1,6 +1,8 @@
 package reckonrod.core.find;
 
 import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -8,7 +10,6 @@ import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.channel.Power;
 import reckonrod.core.directory.DirectoryEntry;
 import reckonrod.core.geography.Position;
-import reckonrod.core.reach.Reach;
 import reckonrod.core.reach.Terrain;
 import reckonrod.core.reach.Verdict;
 
@@ -68,22 +69,28 @@ public final class LowestPower {
         if (entry.site().position().isEmpty()) {
             return Optional.empty();
         }
+        Map<String, Double> margins = new HashMap<>();
+        radios.forEach(radio -> margins.computeIfAbsent(radio.kind(), kind -> marginAtOneWatt(kind, here, entry)));
         Power[] levels = Power.values();
         for (int i = levels.length - 1; i > 0; i--) {
             Power level = levels[i];
-            if (radios.stream().allMatch(radio -> reaches(radio, level, here, entry))) {
+            if (radios.stream().allMatch(radio -> reaches(radio, level, margins.get(radio.kind())))) {
                 return Optional.of(level);
             }
         }
         return Optional.of(Power.HIGH);
     }
 
-    private boolean reaches(Levels radio, Power level, Position here, DirectoryEntry entry) {
-        Finder finder =
-                new Finder(UsualStation.of(radio.kind(), radio.at(level)), plan, terrain, java.time.LocalDate.EPOCH);
+    /** The ground is walked once: what the watts change of a margin, they change everywhere alike. */
+    private double marginAtOneWatt(String kind, Position here, DirectoryEntry entry) {
+        Finder finder = new Finder(UsualStation.of(kind, BigDecimal.ONE), plan, terrain, LocalDate.EPOCH);
         return finder.reach(here, entry)
-                .map(Reach::heardThere)
-                .filter(each -> each.verdict() == Verdict.LIKELY)
-                .isPresent();
+                .map(reach -> reach.heardThere().marginDecibels())
+                .orElse(Double.NEGATIVE_INFINITY);
+    }
+
+    private static boolean reaches(Levels radio, Power level, double marginAtOneWatt) {
+        double margin = marginAtOneWatt + 10 * Math.log10(radio.at(level).doubleValue());
+        return margin >= Verdict.LIKELY.leastMarginDecibels();
     }
 }

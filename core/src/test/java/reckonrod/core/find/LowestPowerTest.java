@@ -58,4 +58,31 @@ class LowestPowerTest {
                         .from(REPEATER, Entries.nowhere("v:2", "Nowhere").build()))
                 .isEqualTo(Optional.empty());
     }
+
+    /** The margin that each level is judged by is that of a station of its watts. */
+    @Test
+    void aLevelIsJudgedAsAStationOfItsWattsWouldBe() {
+        for (double kilometres = 1; kilometres < 60; kilometres *= 1.3) {
+            Position here = REPEATER.onCourse(200, kilometres * 1000);
+            boolean low = new Finder(
+                                    UsualStation.of("handheld", BigDecimal.ONE),
+                                    R2,
+                                    Terrain.UNKNOWN,
+                                    java.time.LocalDate.EPOCH)
+                            .reach(here, Entries.at("v:1", "Skarra", REPEATER).build())
+                            .orElseThrow()
+                            .heardThere()
+                            .verdict()
+                    == reckonrod.core.reach.Verdict.LIKELY;
+            assertThat(new LowestPower(List.of(HANDHELD), R2, Terrain.UNKNOWN)
+                                    .from(
+                                            here,
+                                            Entries.at("v:1", "Skarra", REPEATER)
+                                                    .build())
+                                    .orElseThrow()
+                            == Power.LOW)
+                    .as("%s km", kilometres)
+                    .isEqualTo(low);
+        }
+    }
 }

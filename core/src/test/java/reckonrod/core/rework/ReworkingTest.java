@@ -13,6 +13,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.bandplan.BandPlans;
+import reckonrod.core.channel.Channel;
 import reckonrod.core.channel.Power;
 import reckonrod.core.finding.Field;
 import reckonrod.core.list.BlockEdit;
@@ -35,6 +36,12 @@ class ReworkingTest {
             list("SKARRA 145.310- 71.9", "HALDEN 147.135+ 127.3 low", "\"LEG 2\" 147.510", "TOWER 132.810 am");
 
     private ChannelList list(String... lines) {
+        return made(
+                ChannelList.empty("list", plan.id(), new SlotRange(1, 20)),
+                new ListEdit.Put(1, entries(List.of(lines))));
+    }
+
+    private List<ListEntry> entries(List<String> lines) {
         List<ListEntry> entries = new ArrayList<>();
         for (String line : lines) {
             entries.add(ListEntry.of(
@@ -42,7 +49,7 @@ class ReworkingTest {
                     Reckoner.reckon(line, plan).channel().orElseThrow(),
                     line));
         }
-        return made(ChannelList.empty("list", plan.id(), new SlotRange(1, 20)), new ListEdit.Put(1, entries));
+        return entries;
     }
 
     private static ChannelList made(ChannelList list, ListEdit... edits) {
@@ -238,5 +245,45 @@ class ReworkingTest {
         assertThat(back.list().entries().values())
                 .allSatisfy(each ->
                         assertThat(Reckoner.reckon(each.line(), plan).channel()).contains(each.channel()));
+    }
+
+    /** Of whatever tones and kinds: a policy is settled the first time, no policy touches what a channel sends, every line reads back. */
+    @Test
+    void aPolicySetTwiceIsAPolicySetOnce() {
+        List<String> lines = new ArrayList<>();
+        for (String pair : List.of("145.310-", "147.135+", "446.000", "145.350 > 433.475", "162.550 rx")) {
+            for (String tones :
+                    List.of("", "71.9", "T88.5 R100.0", "R100.0", "D023N", "D023N/D047I", "T103.5 REV88.5")) {
+                for (String more : List.of("", "nfm low", "mid E L")) {
+                    lines.add("N" + lines.size() + " " + pair + " " + tones + " " + more);
+                }
+            }
+        }
+        lines.removeIf(line -> Reckoner.reckon(line, plan).channel().isEmpty());
+        assertThat(lines).hasSizeGreaterThan(70);
+        ChannelList many =
+                made(ChannelList.empty("many", plan.id(), new SlotRange(1, 200)), new ListEdit.Put(1, entries(lines)));
+        List<UUID> all = many.entries().values().stream().map(ListEntry::id).toList();
+        for (Listening policy : Listening.values()) {
+            ChannelList once = settled(many, all, policy);
+            assertThat(settled(once, all, policy)).isEqualTo(once);
+            assertThat(once.entries().values())
+                    .extracting(each -> each.channel().talkTone())
+                    .isEqualTo(many.entries().values().stream()
+                            .map(each -> each.channel().talkTone())
+                            .toList());
+            assertThat(channels(settled(settled(once, all, Listening.OPEN), all, Listening.QUIET_WHERE_PUBLISHED)))
+                    .isEqualTo(channels(settled(many, all, Listening.QUIET_WHERE_PUBLISHED)));
+        }
+    }
+
+    private static List<Channel> channels(ChannelList list) {
+        return list.entries().values().stream().map(ListEntry::channel).toList();
+    }
+
+    private ChannelList settled(ChannelList from, List<UUID> all, Listening policy) {
+        return Reworking.of(from, all, new Rework.Listen(policy, plan), plan)
+                .applyTo(from)
+                .fold(ListChange.Changed::list, same -> from);
     }
 }

@@ -121,6 +121,6 @@ class PolicyEdits {
         return new LowestPower.Levels(
                 unit.definition().model().kind().word(),
                 unit.definition().limits().power().stream()
-                        .collect(Collectors.toMap(PowerLevel::level, PowerLevel::watts)));
+                        .collect(Collectors.toMap(PowerLevel::level, PowerLevel::watts, (first, other) -> first)));
     }
 }
