@@ -74,21 +74,31 @@ watch([chosen, open], () => (text.value = chosen.value?.shown ?? ''), { immediat
 const words = computed(() => props.list.intent.abbreviations.map((each) => `${each.word}=${each.shorter}`))
 /** They stand as they were typed until they can be kept. */
 const typed = ref(words.value)
-watch(words, (now) => (typed.value = now))
 const wrongWord = ref('')
+let waiting = false
+watch(words, (now) => {
+  if (!waiting && !wrongWord.value) typed.value = now
+})
+const pair = (each: string) => each.split('=').map((it) => it.trim())
 function abbreviate(now: string[]) {
   typed.value = now
-  const pairs = now.map((each) => each.split('=').map((it) => it.trim()))
-  const wrong = now.find((_, i) => pairs[i]?.length !== 2 || pairs[i]?.some((it) => !it))
+  const wrong = now.find((each) => pair(each).length !== 2 || pair(each).some((it) => !it))
   wrongWord.value = wrong ? `“${wrong}” is not of the form word=shorter, such as LIGHTHOUSE=LTS.` : ''
-  if (wrong || props.changes.busy.value) return
+  waiting = !wrong && now.join() !== words.value.join()
+  keepWords()
+}
+/** Sent once, as soon as nothing else is on its way. */
+function keepWords() {
+  if (!waiting || props.changes.busy.value) return
+  waiting = false
   void props.changes.say({
     kind: 'mean',
     purpose: null,
     naming: null,
-    abbreviations: pairs.map(([word, shorter]) => ({ word: word ?? '', shorter: shorter ?? '' })),
+    abbreviations: typed.value.map((each) => ({ word: pair(each)[0] ?? '', shorter: pair(each)[1] ?? '' })),
   })
 }
+watch(() => props.changes.busy.value, keepWords)
 
 function choose(name: string | null) {
   if (!row.value || !length.value || props.changes.busy.value) return

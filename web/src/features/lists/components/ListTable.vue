@@ -142,20 +142,11 @@ th .link {
   justify-content: end;
 }
 @media (max-width: 720px) {
-  .roomy,
-  thead {
+  .roomy {
     display: none;
-  }
-  tr {
-    display: grid;
-    grid-template-columns: 1fr auto;
-  }
-  td.end {
-    grid-column: 1 / -1;
   }
   .acts {
     flex-wrap: wrap;
-    justify-content: start;
   }
 }
 </style>
