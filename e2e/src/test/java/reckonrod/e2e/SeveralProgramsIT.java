@@ -31,7 +31,7 @@ class SeveralProgramsIT {
     private static final int ROUNDS = Integer.getInteger("rounds", 4);
     private static final List<String> RADIOS = List.of("blue", "red");
     private static final Map<String, String> SETTINGS =
-            Map.of("RECKONROD_LEASE", "1s", "RECKONROD_REAL_LINE_SPEED", "false");
+            Map.of("RECKONROD_LEASE", "2s", "RECKONROD_REAL_LINE_SPEED", "false");
 
     private static Path cluster;
     private static List<String> database;
@@ -47,8 +47,8 @@ class SeveralProgramsIT {
             connection.createStatement().execute("alter system set synchronous_commit = off");
             connection.createStatement().execute("select pg_reload_conf()");
         }
-        // The demo data comes in with the usual lease: on a busy machine a start may stand still for longer than a
-        // second.
+        // The demo data comes in with the usual lease: on a busy machine a start may stand still for longer than
+        // two seconds.
         Program.start("demo", database, cluster.resolve("demo"), Map.of()).stop();
         first = Program.start("first", database, cluster.resolve("first"), SETTINGS);
         second = Program.start("second", database, cluster.resolve("second"), SETTINGS);
