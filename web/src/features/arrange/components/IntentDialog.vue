@@ -79,17 +79,12 @@ watch([edits, open], () => {
   else timer = window.setTimeout(() => void ask(...edits.value), PAUSE_MS)
 })
 /** Brings the channels to a policy anew: those that came or changed since. */
-const again = () =>
-  props.changes.say(
-    ...[
-      ...(intent.value.listen === 'per_channel'
-        ? []
-        : [{ kind: 'listen-by' as const, policy: intent.value.listen }]),
-      ...(intent.value.talk === 'as_typed'
-        ? []
-        : [{ kind: 'talk-by' as const, policy: intent.value.talk, from: intent.value.talkFrom }]),
-    ],
-  )
+async function again() {
+  const { listen, talk, talkFrom } = intent.value
+  // One that all channels hold already is told, and does not stand in the way of the other.
+  if (listen !== 'per_channel') await props.changes.say({ kind: 'listen-by', policy: listen })
+  if (talk !== 'as_typed') await props.changes.say({ kind: 'talk-by', policy: talk, from: talkFrom })
+}
 const hasPolicy = computed(() => intent.value.listen !== 'per_channel' || intent.value.talk !== 'as_typed')
 async function set() {
   if (canSet.value && !props.changes.busy.value && (await props.changes.say(...edits.value)))
