@@ -11,11 +11,16 @@ const running = ref(0)
 export function merged(before: ListView, changed: ListView): ListView {
   const rows = new Map(before.rows.map((row) => [row.slot, row]))
   changed.freed.forEach((slot) => rows.delete(slot))
-  changed.rows.forEach((row) => rows.set(row.slot, row))
+  const fits = new Map(before.rows.map((row) => [row.id, row.fits]))
+  const sameFits = new Set(changed.sameFits)
+  changed.rows.forEach((row) =>
+    rows.set(row.slot, sameFits.has(row.id) ? { ...row, fits: fits.get(row.id) ?? [] } : row),
+  )
   return {
     ...changed,
     rows: [...rows.values()].sort((a, b) => a.slot - b.slot),
     freed: [],
+    sameFits: [],
     since: null,
   }
 }

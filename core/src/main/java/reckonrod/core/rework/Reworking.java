@@ -2,6 +2,7 @@ package reckonrod.core.rework;
 
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -30,11 +31,31 @@ public final class Reworking {
             throw new IllegalArgumentException("No channel is chosen");
         }
         Set<UUID> chosen = new HashSet<>(ids);
-        List<ListEdit.Rewrite> changed = list.entries().entrySet().stream()
+        List<Map.Entry<Integer, ListEntry>> found = list.entries().entrySet().stream()
                 .filter(each -> chosen.remove(each.getValue().id()))
-                .flatMap(each -> changed(each.getKey(), each.getValue(), rework, plan).stream())
                 .toList();
+        // Each line is read back, which is most of the work, and none looks at another. What cannot be is thrown from
+        // here:
+        // from another thread it would come wrapped up, without its words.
+        List<Outcome> outcomes = found.parallelStream()
+                .map(each -> Outcome.of(each.getKey(), each.getValue(), rework, plan))
+                .toList();
+        outcomes.stream().flatMap(each -> each.fault().stream()).findFirst().ifPresent(fault -> {
+            throw fault;
+        });
+        List<ListEdit.Rewrite> changed =
+                outcomes.stream().flatMap(each -> each.rewrite().stream()).toList();
         return new ManyEdit.RewriteMany(changed, chosen.size(), rework.words(changed.size()));
+    }
+
+    private record Outcome(Optional<ListEdit.Rewrite> rewrite, Optional<IllegalArgumentException> fault) {
+        static Outcome of(int slot, ListEntry entry, Rework rework, BandPlan plan) {
+            try {
+                return new Outcome(changed(slot, entry, rework, plan), Optional.empty());
+            } catch (IllegalArgumentException cause) {
+                return new Outcome(Optional.empty(), Optional.of(cause));
+            }
+        }
     }
 
     private static Optional<ListEdit.Rewrite> changed(int slot, ListEntry entry, Rework rework, BandPlan plan) {

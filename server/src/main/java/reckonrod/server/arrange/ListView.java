@@ -29,6 +29,7 @@ import reckonrod.server.reckon.ReckonAnswer;
  * @param flags what a directory may say of a channel besides
  * @param rows its channels; when {@code since} is there, only those that differ from the view of that mark
  * @param freed the slots that hold nothing any more since that view
+ * @param sameFits the channels among the rows of which the radios make what they did in that view; their fits are not said again
  * @param counts the findings of all rows, those of the radios too
  * @param mark names this view; said as {@code Known-List} with a change, only what differs comes back
  * @param since the mark of the view that rows and freed are to be applied to
@@ -48,6 +49,7 @@ public record ListView(
         BanksView banks,
         List<RowView> rows,
         List<Integer> freed,
+        List<UUID> sameFits,
         String mark,
         @Schema(nullable = true) String since,
         List<RadioName> radios,
@@ -182,6 +184,33 @@ public record ListView(
                             .map(each -> LaidAsideView.of(each, plan))
                             .toList(),
                     fits);
+        }
+
+        RowView withFits(List<RowFit> others) {
+            return new RowView(
+                    slot,
+                    id,
+                    line,
+                    published,
+                    name,
+                    label,
+                    band,
+                    receiveHz,
+                    transmitHz,
+                    sum,
+                    talkTone,
+                    listenTone,
+                    emission,
+                    power,
+                    flags,
+                    pinned,
+                    scan,
+                    rank,
+                    proven,
+                    directoryId,
+                    findings,
+                    laidAside,
+                    others);
         }
     }
 

@@ -111,6 +111,8 @@ public class ListViews {
         Optional<ShownRows.Shown> before = Optional.ofNullable(known)
                 .flatMap(shownRows::shown)
                 .filter(each -> each.list().equals(stored.id()));
+        ShownRows.Difference differs = before.map(each -> ShownRows.Difference.of(each.rows(), rows))
+                .orElseGet(() -> ShownRows.Difference.all(rows));
         return new ListView(
                 stored.id(),
                 list.name(),
@@ -124,13 +126,9 @@ public class ListViews {
                 IntentView.of(list.intent()),
                 list.blocks().stream().map(ListView.BlockView::of).toList(),
                 BanksView.of(list, plan, reports),
-                List.copyOf(before.map(each -> ShownRows.changed(each.rows(), rows))
-                        .orElse(rows)
-                        .values()),
-                before.map(each -> each.rows().keySet().stream()
-                                .filter(slot -> !rows.containsKey(slot))
-                                .toList())
-                        .orElse(List.of()),
+                differs.rows(),
+                differs.freed(),
+                differs.sameFits(),
                 shown.mark(),
                 before.map(ShownRows.Shown::mark).orElse(null),
                 units.stream()

@@ -33,7 +33,12 @@ class MadeRows {
     /** What becomes of a channel in one radio. */
     record Fitted(String radioId, Placement placement, List<Finding> findings) {}
 
-    private record Makings(int slot, ListEntry entry, SlotFindings findings, List<Fitted> fits) {}
+    private record Makings(int slot, ListEntry entry, SlotFindings findings, List<Fitted> fits) {
+        /** The entry is asked first: it is what an edit changes, and records begin to compare with their last part. */
+        boolean same(Makings other) {
+            return slot == other.slot && entry.equals(other.entry) && equals(other);
+        }
+    }
 
     private record Remembered(Placement placement, Object wide) {
         /** The placement of an entry, if it is that of this one; that it is ranked or scanned otherwise does not matter. */
@@ -90,7 +95,7 @@ class MadeRows {
         RowView row(int slot, ListEntry entry, SlotFindings findings, List<Fitted> fits) {
             Makings makings = new Makings(slot, entry, findings, fits);
             Made before = byEntry.get(entry.id());
-            if (before != null && before.makings.equals(makings)) {
+            if (before != null && before.makings.same(makings)) {
                 return before.row;
             }
             if (byEntry.size() > MOST_ROWS) {

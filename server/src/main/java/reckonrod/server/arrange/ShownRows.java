@@ -1,12 +1,14 @@
 package reckonrod.server.arrange;
 
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.Iterator;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.SortedMap;
-import java.util.TreeMap;
 import java.util.UUID;
 import org.springframework.stereotype.Component;
 import reckonrod.server.arrange.ListView.RowView;
@@ -37,7 +39,7 @@ class ShownRows {
                 return before;
             }
             // Most rows are as they were; they are held once.
-            rows.replaceAll((slot, row) -> row.equals(before.rows.get(slot)) ? before.rows.get(slot) : row);
+            rows.replaceAll((slot, row) -> same(row, before.rows.get(slot)) ? before.rows.get(slot) : row);
         }
         Shown shown = new Shown(list, version, program + "-" + ++count, rows);
         byMark.put(shown.mark, shown);
@@ -58,14 +60,46 @@ class ShownRows {
         return Optional.ofNullable(byMark.get(mark));
     }
 
-    /** The rows of one view that are not in another just so. */
-    static SortedMap<Integer, RowView> changed(SortedMap<Integer, RowView> before, SortedMap<Integer, RowView> after) {
-        SortedMap<Integer, RowView> changed = new TreeMap<>();
-        after.forEach((slot, row) -> {
-            if (!row.equals(before.get(slot))) {
-                changed.put(slot, row);
-            }
-        });
-        return changed;
+    /**
+     * What differs from a view.
+     *
+     * @param rows the rows that are not in it just so, those of {@code sameFits} without what becomes of them in the radios
+     * @param freed the slots that hold nothing any more
+     * @param sameFits the channels, by their identity, of which the radios make what they made of them in that view
+     */
+    record Difference(List<RowView> rows, List<Integer> freed, List<UUID> sameFits) {
+        static Difference all(SortedMap<Integer, RowView> rows) {
+            return new Difference(List.copyOf(rows.values()), List.of(), List.of());
+        }
+
+        static Difference of(SortedMap<Integer, RowView> before, SortedMap<Integer, RowView> after) {
+            Map<UUID, RowView> known = new HashMap<>();
+            before.values().forEach(row -> known.put(row.id(), row));
+            List<RowView> rows = new ArrayList<>();
+            List<UUID> sameFits = new ArrayList<>();
+            after.forEach((slot, row) -> {
+                if (same(row, before.get(slot))) {
+                    return;
+                }
+                RowView then = known.get(row.id());
+                if (then != null && then.fits().equals(row.fits())) {
+                    sameFits.add(row.id());
+                    rows.add(row.withFits(List.of()));
+                } else {
+                    rows.add(row);
+                }
+            });
+            return new Difference(
+                    rows,
+                    before.keySet().stream()
+                            .filter(slot -> !after.containsKey(slot))
+                            .toList(),
+                    sameFits);
+        }
+    }
+
+    /** Whether two rows are equal; the line is asked first, for records begin to compare with their last and largest part. */
+    private static boolean same(RowView row, RowView other) {
+        return other != null && row.line().equals(other.line()) && Objects.equals(row, other);
     }
 }
