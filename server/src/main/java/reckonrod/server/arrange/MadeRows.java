@@ -2,9 +2,11 @@ package reckonrod.server.arrange;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.IntStream;
 import org.springframework.stereotype.Component;
 import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.check.SlotFindings;
@@ -31,7 +33,15 @@ class MadeRows {
     private final Map<BandPlan, ByPlan> byPlan = new ConcurrentHashMap<>();
 
     /** What becomes of a channel in one radio. */
-    record Fitted(String radioId, Placement placement, List<Finding> findings) {}
+    record Fitted(String radioId, Placement placement, List<Finding> findings) {
+        /** Whether the same is said of it, though the channel itself may be another. */
+        boolean saysAs(Fitted other) {
+            return radioId.equals(other.radioId)
+                    && placement.mark() == other.placement.mark()
+                    && Objects.equals(placement.reasons(), other.placement.reasons())
+                    && Objects.equals(findings, other.findings);
+        }
+    }
 
     private record Makings(int slot, ListEntry entry, SlotFindings findings, List<Fitted> fits) {
         /** The entry is asked first: it is what an edit changes, and records begin to compare with their last part. */
@@ -101,16 +111,20 @@ class MadeRows {
             if (byEntry.size() > MOST_ROWS) {
                 byEntry.clear();
             }
-            RowView row = RowView.of(
-                    slot,
-                    entry,
-                    plan,
-                    findings,
-                    fits.stream()
+            List<RowFit> said = before != null && sayTheSame(before.makings.fits, fits)
+                    ? before.row.fits()
+                    : fits.stream()
                             .map(each -> RowFit.of(each.radioId(), each.placement(), each.findings(), plan))
-                            .toList());
+                            .toList();
+            RowView row = RowView.of(slot, entry, plan, findings, said);
             byEntry.put(entry.id(), new Made(makings, row));
             return row;
+        }
+
+        private static boolean sayTheSame(List<Fitted> before, List<Fitted> now) {
+            return before.size() == now.size()
+                    && IntStream.range(0, now.size())
+                            .allMatch(each -> now.get(each).saysAs(before.get(each)));
         }
     }
 }

@@ -82,7 +82,7 @@ class ShownRows {
                     return;
                 }
                 RowView then = known.get(row.id());
-                if (then != null && then.fits().equals(row.fits())) {
+                if (then != null && Objects.equals(then.fits(), row.fits())) {
                     sameFits.add(row.id());
                     rows.add(row.withFits(List.of()));
                 } else {
