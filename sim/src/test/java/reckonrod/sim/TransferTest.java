@@ -161,6 +161,7 @@ class TransferTest {
         LinkDefinition line = W12.line();
         RadioDefinition other = new RadioDefinition(
                 W12.model(),
+                W12.settings(),
                 W12.memory(),
                 Optional.of(new LinkDefinition(
                         line.family(),

@@ -3,13 +3,17 @@ package reckonrod.core.definition;
 import java.math.BigDecimal;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.stream.Collectors;
 import reckonrod.core.channel.Emission;
 import reckonrod.core.channel.Power;
 import reckonrod.core.datafile.Section;
 import reckonrod.core.frequency.FrequencyRange;
 import reckonrod.core.frequency.Raster;
+import reckonrod.core.layout.BitPlace;
 import reckonrod.core.layout.LayoutReader;
+import reckonrod.core.layout.SettingPlace;
 import reckonrod.core.list.SlotRange;
 import reckonrod.core.radio.BandLimit;
 import reckonrod.core.radio.Kind;
@@ -17,6 +21,7 @@ import reckonrod.core.radio.Limits;
 import reckonrod.core.radio.NameRule;
 import reckonrod.core.radio.PowerLevel;
 import reckonrod.core.radio.RadioModel;
+import reckonrod.core.radio.RadioSetting;
 import reckonrod.core.radio.ScanLimits;
 import reckonrod.core.radio.ShiftLimit;
 import reckonrod.core.radio.ShiftMenu;
@@ -38,13 +43,43 @@ final class DefinitionReader {
                 top.text("model"),
                 top.value("kind", Kind::parse, Kind.HANDHELD),
                 limits);
+        List<Placed> settings = top.optionalSections("settings", DefinitionReader::setting);
+        Optional<Section> memory = top.optionalSection("memory");
+        if (memory.isEmpty() && settings.stream().anyMatch(each -> each.place().isPresent())) {
+            throw new IllegalArgumentException("settings have a place only in a memory that is laid out");
+        }
         return new RadioDefinition(
                 model,
-                top.optionalSection("memory").map(section -> LayoutReader.read(section, limits)),
+                settings.stream().map(Placed::setting).toList(),
+                memory.map(section -> LayoutReader.read(
+                        section,
+                        limits,
+                        settings.stream()
+                                .flatMap(each -> each.inMemory().stream())
+                                .toList())),
                 top.optionalSection("link").map(DefinitionReader::link),
                 top.optionalSection("panel")
                         .flatMap(panel -> panel.optionalSection("shift"))
                         .map(DefinitionReader::shiftMenu));
+    }
+
+    /** A setting, and where it lies if that is known. */
+    private record Placed(RadioSetting setting, Optional<BitPlace> place) {
+        Optional<SettingPlace> inMemory() {
+            return place.map(each -> new SettingPlace(setting, each));
+        }
+    }
+
+    private static Placed setting(Section section) {
+        return new Placed(
+                new RadioSetting(
+                        section.text("name"),
+                        section.values("values", text -> text),
+                        section.text("advised"),
+                        section.text("why"),
+                        section.optionalValues("fails", text -> text),
+                        section.optionalText("panel")),
+                section.optionalText("byte").map(any -> LayoutReader.place(section)));
     }
 
     private static ShiftMenu shiftMenu(Section section) {
@@ -70,7 +105,10 @@ final class DefinitionReader {
                 shift(section.section("shift")),
                 section.value("listen_only", DefinitionReader::yes, true),
                 section.sections("power", DefinitionReader::power),
-                section.optionalSection("scan").map(DefinitionReader::scan).orElse(USUAL_SCAN));
+                section.optionalSection("scan").map(DefinitionReader::scan).orElse(USUAL_SCAN),
+                slots.optionalText("home").isPresent()
+                        ? OptionalInt.of(slots.number("home", 0, 9999))
+                        : OptionalInt.empty());
     }
 
     private static ScanLimits scan(Section section) {
@@ -80,8 +118,8 @@ final class DefinitionReader {
                 number(section, "channels_a_bank", 9999, 9999),
                 number(section, "banks_a_channel", ScanLimits.MOST_BANKS, Math.max(1, banks)),
                 section.optionalText("skips").isEmpty() || section.value("skips", DefinitionReader::yes, true),
-                section.optionalText("priority").isPresent()
-                        && section.value("priority", DefinitionReader::yes, false));
+                section.optionalText("priority").isPresent() && section.value("priority", DefinitionReader::yes, false),
+                section.optionalText("called").orElse("bank"));
     }
 
     private static int number(Section section, String key, int most, int instead) {
@@ -92,7 +130,8 @@ final class DefinitionReader {
         return new BandLimit(
                 section.value("mhz", FrequencyRange::parse, FrequencyRange.parse("1-2")),
                 section.values("steps_khz", Raster::parse),
-                section.values("emissions", DefinitionReader::emission));
+                section.values("emissions", DefinitionReader::emission),
+                section.optionalValues("by_hand", DefinitionReader::emission));
     }
 
     private static ToneLimits tones(Section section) {

@@ -1,23 +1,31 @@
 package reckonrod.core.definition;
 
+import java.util.List;
 import java.util.Optional;
 import reckonrod.core.layout.Layout;
 import reckonrod.core.radio.Kind;
 import reckonrod.core.radio.Limits;
 import reckonrod.core.radio.RadioModel;
+import reckonrod.core.radio.RadioSetting;
 import reckonrod.core.radio.ShiftMenu;
 
 /**
  * All that is known of one radio model.
  *
  * @param model what it is and what it can hold
+ * @param settings the settings of the whole radio that matter to the job
  * @param memory how its memory is laid out; absent where nobody can read it
  * @param link how it is loaded; absent where it is filled by hand
  * @param shiftMenu how a shift is keyed in on its panel, if that is known
  */
 public record RadioDefinition(
-        RadioModel model, Optional<Layout> memory, Optional<LinkDefinition> link, Optional<ShiftMenu> shiftMenu) {
+        RadioModel model,
+        List<RadioSetting> settings,
+        Optional<Layout> memory,
+        Optional<LinkDefinition> link,
+        Optional<ShiftMenu> shiftMenu) {
     public RadioDefinition {
+        settings = List.copyOf(settings);
         link.ifPresent(each -> {
             Layout layout = memory.orElseThrow(
                     () -> new IllegalArgumentException("a radio with a link must have a memory that is laid out"));

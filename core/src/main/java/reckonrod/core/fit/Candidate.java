@@ -76,6 +76,11 @@ final class Candidate {
         reasons.add(new FitReason(FitMark.ADAPTED, new Finding(kind, field, facts, List.of(fix)), before, after));
     }
 
+    /** It goes in, and the person has to do something on the radio. */
+    void byHand(FindingKind kind, Field field, Map<String, String> facts, String before, String after) {
+        reasons.add(new FitReason(FitMark.BY_HAND, Finding.of(kind, field, facts), before, after));
+    }
+
     /** It does not go in. */
     void leftOut(FindingKind kind, Field field, Map<String, String> facts, String before) {
         reasons.add(new FitReason(FitMark.LEFT_OUT, Finding.of(kind, field, facts), before, ""));

@@ -24,11 +24,18 @@ record EmissionConcern() implements Concern {
             "The radio has no NFM{where}; it takes FM, which sounds loud to narrow receivers and may disturb the channels beside.",
             "Use a radio with NFM.");
 
+    static final FindingKind BY_HAND = new FindingKind(
+            "fit-emission-by-hand",
+            Severity.NOTE,
+            "The radio keeps no {emission} in its slots; the slot has {kept} until somebody switches.",
+            "Switch to {emission} on the radio when you are on this channel, or use a radio whose slots keep it.");
+
     @Override
     public void judge(Candidate candidate, Limits limits) {
         Channel channel = candidate.channel();
         Emission wanted = channel.emission();
         if (has(limits, channel, wanted)) {
+            byHand(candidate, limits, channel, wanted);
             return;
         }
         boolean anywhere = Stream.concat(limits.receive().stream(), limits.transmit().stream())
@@ -47,6 +54,22 @@ record EmissionConcern() implements Concern {
         } else {
             candidate.leftOut(MISSING, Field.EMISSION, facts, wanted.name());
         }
+    }
+
+    /** What no slot keeps is switched to on the radio; the slot gets what the radio has there by itself. */
+    private static void byHand(Candidate candidate, Limits limits, Channel channel, Emission wanted) {
+        limits.receiving(channel.receive())
+                .filter(band -> band.byHand().contains(wanted))
+                .ifPresent(band -> {
+                    Emission kept = band.kept().get(0);
+                    candidate.byHand(
+                            BY_HAND,
+                            Field.EMISSION,
+                            Map.of("emission", wanted.name(), "kept", kept.name()),
+                            wanted.name(),
+                            kept.name());
+                    candidate.becomes(channel.withEmission(kept));
+                });
     }
 
     private static boolean has(Limits limits, Channel channel, Emission emission) {

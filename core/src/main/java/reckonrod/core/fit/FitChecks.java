@@ -38,6 +38,12 @@ final class FitChecks {
             "{radio} sends {watts} W here, more than 5 W from a handheld near the head.",
             "Hold it away from you, or ask for less power; limits of exposure are set by local rules.");
 
+    static final FindingKind HOME = new FindingKind(
+            "fit-home-slot",
+            Severity.NOTE,
+            "Slot {slot} is the home channel of {radio}: a key of its own calls it, wherever the radio is turned to.",
+            "Put the channel there that is wanted in a hurry, or leave the slot free.");
+
     private static final BigDecimal MOST_WATTS = BigDecimal.valueOf(5);
 
     private FitChecks() {}
@@ -52,6 +58,12 @@ final class FitChecks {
                         .or(() -> toldApart(radio, placement, content))
                         .ifPresent(found::add);
                 power(radio, placement, content).ifPresent(found::add);
+                if (radio.limits().home().equals(placement.place())) {
+                    found.add(Finding.of(
+                            HOME,
+                            Field.SLOT,
+                            Map.of("slot", String.valueOf(placement.place().getAsInt()), "radio", radio.title())));
+                }
                 if (!found.isEmpty()) {
                     findings.put(placement.slot(), List.copyOf(found));
                 }

@@ -20,6 +20,7 @@ import reckonrod.core.radio.RadioSlot;
  * @param settings what has to be set once for the whole radio
  * @param findings what only the fitted list shows, by slot
  * @param banks what becomes of each bank of the list
+ * @param order the radio's slots of each of its banks, in the order of the list
  * @param wide what the list as a whole loses in this radio
  */
 public record FitReport(
@@ -28,6 +29,7 @@ public record FitReport(
         List<Setting> settings,
         NavigableMap<Integer, List<Finding>> findings,
         List<BankFit> banks,
+        NavigableMap<Integer, List<Integer>> order,
         List<Finding> wide) {
     private static final int MOST_TOLD = 5;
 
@@ -35,6 +37,7 @@ public record FitReport(
         findings = Collections.unmodifiableNavigableMap(new TreeMap<>(findings));
         placements = List.copyOf(placements);
         banks = List.copyOf(banks);
+        order = Collections.unmodifiableNavigableMap(new TreeMap<>(order));
         wide = List.copyOf(wide);
     }
 
@@ -81,6 +84,6 @@ public record FitReport(
         placements.forEach(placement -> placement
                 .content()
                 .ifPresent(content -> slots.put(placement.place().getAsInt(), content)));
-        return new Contents(slots, settings);
+        return new Contents(slots, order, settings);
     }
 }

@@ -77,6 +77,7 @@ public final class Fitter {
                 wide.settings(),
                 FitChecks.of(radio, scanned.placements()),
                 scanned.banks(),
+                scanned.order(),
                 scanned.findings());
     }
 

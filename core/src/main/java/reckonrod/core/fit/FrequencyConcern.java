@@ -34,10 +34,14 @@ record FrequencyConcern() implements Concern {
     @Override
     public void judge(Candidate candidate, Limits limits) {
         Channel channel = candidate.channel();
-        one(candidate, Field.RECEIVE, channel.receive(), limits.receiving(channel.receive()), limits.receive(), DEAF);
+        Optional<BandLimit> heard = limits.receiving(channel.receive());
+        one(candidate, Field.RECEIVE, channel.receive(), heard, limits.receive(), DEAF);
         channel.transmit().ifPresent(talk -> {
             Optional<BandLimit> band = limits.transmitting(talk);
-            if (channel.isDuplex() || band.isEmpty()) {
+            // A simplex channel that is off the steps of the dial is told so once.
+            boolean told = !channel.isDuplex()
+                    && heard.filter(each -> !each.tunes(talk)).isPresent();
+            if (!told || band.isEmpty()) {
                 one(candidate, Field.TRANSMIT, talk, band, limits.transmit(), MUTE);
             }
         });

@@ -5,8 +5,10 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.NavigableMap;
 import java.util.OptionalInt;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.UUID;
 import reckonrod.core.finding.Field;
@@ -34,12 +36,12 @@ final class ScanFit {
     static final FindingKind BANKS_LEFT_OUT = new FindingKind(
             "fit-banks-left-out",
             Severity.DOUBT,
-            "{radio} has {count} banks; {banks} {are} not among the first {count} of the list.",
+            "{radio} has {count} {called}s; {banks} {are} not among the first {count} of the list.",
             "Put the banks that matter on this radio first.");
     static final FindingKind BANK_FULL = new FindingKind(
             "fit-bank-full",
             Severity.DOUBT,
-            "Bank {bank} has {wanted} channels, and a bank of {radio} holds {count}.",
+            "Bank {bank} has {wanted} channels, and a {called} of {radio} holds {count}.",
             "Those that come first in the bank are in it. Put the ones that matter first, or make two banks of it.");
     static final FindingKind BANK_FULL_HERE = new FindingKind(
             "fit-not-in-bank",
@@ -69,6 +71,7 @@ final class ScanFit {
     private final Map<UUID, Set<Integer>> inside = new HashMap<>();
     private final Map<UUID, List<String>> lost = new HashMap<>();
     private final List<BankFit> banks = new ArrayList<>();
+    private final NavigableMap<Integer, List<Integer>> order = new TreeMap<>();
     private final List<Finding> findings = new ArrayList<>();
 
     private ScanFit(RadioModel radio, ChannelList list, List<Placement> placements) {
@@ -86,11 +89,15 @@ final class ScanFit {
     }
 
     /** What comes of it. */
-    record Result(List<Placement> placements, List<BankFit> banks, List<Finding> findings) {}
+    record Result(
+            List<Placement> placements,
+            List<BankFit> banks,
+            NavigableMap<Integer, List<Integer>> order,
+            List<Finding> findings) {}
 
     static Result of(RadioModel radio, ChannelList list, List<Placement> placements) {
         ScanFit fit = new ScanFit(radio, list, placements);
-        return new Result(placements.stream().map(fit::scanned).toList(), fit.banks, fit.findings);
+        return new Result(placements.stream().map(fit::scanned).toList(), fit.banks, fit.order, fit.findings);
     }
 
     private void fill(Map<UUID, Placement> going) {
@@ -109,6 +116,8 @@ final class ScanFit {
                 full |= in >= limits.channelsABank();
                 if (in < limits.channelsABank() && own.size() < limits.banksAChannel()) {
                     own.add(number);
+                    order.computeIfAbsent(number, any -> new ArrayList<>())
+                            .add(going.get(member).place().getAsInt());
                     in++;
                 } else {
                     lost.computeIfAbsent(member, any -> new ArrayList<>()).add(name);
@@ -122,6 +131,7 @@ final class ScanFit {
                                 "bank", name,
                                 "wanted", String.valueOf(members.size()),
                                 "radio", radio.title(),
+                                "called", limits.called(),
                                 "count", String.valueOf(limits.channelsABank()))));
             }
             banks.add(new BankFit(
@@ -149,7 +159,9 @@ final class ScanFit {
                             "are",
                             out.size() == 1 ? "is" : "are",
                             "count",
-                            String.valueOf(limits.banks()))));
+                            String.valueOf(limits.banks()),
+                            "called",
+                            limits.called())));
         }
     }
 
@@ -200,8 +212,8 @@ final class ScanFit {
                                                 few(missed),
                                                 "count",
                                                 limits.banksAChannel() == 1
-                                                        ? "one bank"
-                                                        : limits.banksAChannel() + " banks")),
+                                                        ? "one " + limits.called()
+                                                        : limits.banksAChannel() + " " + limits.called() + "s")),
                                 "in bank " + few(missed),
                                 "not in it"));
     }

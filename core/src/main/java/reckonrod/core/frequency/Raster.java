@@ -4,6 +4,7 @@ import java.math.BigDecimal;
 
 /** The channel spacings in use, each exact: the 8.33 kHz raster is 25 kHz / 3, not 8,330 Hz. */
 public enum Raster {
+    KHZ_1_25("1.25", 1_250, 1),
     KHZ_5("5", 5_000, 1),
     KHZ_6_25("6.25", 6_250, 1),
     KHZ_8_33("8.33", 25_000, 3),
@@ -38,7 +39,8 @@ public enum Raster {
             }
         }
         throw new IllegalArgumentException(
-                "Raster must be 5, 6.25, 8.33, 10, 12.5, 15, 20, 25, 30, 50 or 100 kHz, was \"" + kilohertz + "\"");
+                "Raster must be 1.25, 5, 6.25, 8.33, 10, 12.5, 15, 20, 25, 30, 50 or 100 kHz, was \"" + kilohertz
+                        + "\"");
     }
 
     /** Whether the spacing is at most so many hertz. */

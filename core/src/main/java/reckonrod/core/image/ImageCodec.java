@@ -1,14 +1,20 @@
 package reckonrod.core.image;
 
+import java.util.LinkedHashSet;
+import java.util.List;
 import java.util.Map;
 import java.util.NavigableMap;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.TreeSet;
 import reckonrod.core.definition.RadioDefinition;
 import reckonrod.core.layout.Layout;
 import reckonrod.core.layout.MeaninglessException;
 import reckonrod.core.layout.SlotRecords;
+import reckonrod.core.radio.Contents;
+import reckonrod.core.radio.RadioSetting;
 import reckonrod.core.radio.RadioSlot;
 
 /** Turns the memory of one radio model into slots and back: a fold over its layout, which knows every byte. */
@@ -60,8 +66,24 @@ public final class ImageCodec {
         return encode(base, contents, Set.of());
     }
 
+    /** The same, and the banks of a radio that keeps them as lists have the order that is asked for. */
+    public MemoryImage encode(MemoryImage base, Contents contents) {
+        return encode(base, contents.slots(), contents.banks(), Set.of());
+    }
+
     /** The same, and some slots keep what they hold, whatever that is. */
     MemoryImage encode(MemoryImage base, Map<Integer, RadioSlot> contents, Set<Integer> kept) {
+        return encode(base, contents, Map.of(), kept);
+    }
+
+    /**
+     * The same.
+     *
+     * @param order the slots of each bank in the order that is wanted; what is not among them comes behind, as it stood
+     * @throws IllegalArgumentException if a slot that is kept would mean something else then
+     */
+    MemoryImage encode(
+            MemoryImage base, Map<Integer, RadioSlot> contents, Map<Integer, List<Integer>> order, Set<Integer> kept) {
         NavigableMap<Integer, SlotReading> held = decode(base);
         byte[] memory = base.toBytes();
         SlotRecords records = layout.of(memory);
@@ -75,13 +97,76 @@ public final class ImageCodec {
                         || Optional.of(new SlotReading.Held(each.getValue()))
                                 .equals(Optional.ofNullable(held.get(each.getKey()))));
         written.keySet().forEach(records::makeRoom);
+        records.setShiftSizes(contents.entrySet().stream()
+                .filter(each -> !kept.contains(each.getKey()))
+                .map(Map.Entry::getValue)
+                .toList());
         written.forEach(records::write);
+        records.putIntoBanks(banks(layout.of(base.toBytes()).banks(), contents, order, kept), held.keySet());
+        requireKept(held, decode(MemoryImage.of(memory)), kept);
         MemoryImage changed = MemoryImage.of(memory);
         if (changed.equals(base)) {
             return base;
         }
         layout.sum(memory);
         return MemoryImage.of(memory);
+    }
+
+    /** Who is in which bank: who should be and who is kept, first in the order wanted, then as they stood, then by slot. */
+    private static Map<Integer, List<Integer>> banks(
+            Map<Integer, List<Integer>> before,
+            Map<Integer, RadioSlot> contents,
+            Map<Integer, List<Integer>> order,
+            Set<Integer> kept) {
+        Map<Integer, List<Integer>> banks = new TreeMap<>();
+        before.forEach((bank, stood) -> {
+            Set<Integer> members = new TreeSet<>();
+            stood.stream().filter(kept::contains).forEach(members::add);
+            contents.forEach((slot, content) -> {
+                if (!kept.contains(slot) && content.banks().contains(bank)) {
+                    members.add(slot);
+                }
+            });
+            Set<Integer> ordered = new LinkedHashSet<>(order.getOrDefault(bank, List.of()));
+            ordered.addAll(stood);
+            ordered.addAll(members);
+            ordered.retainAll(members);
+            banks.put(bank, List.copyOf(ordered));
+        });
+        return banks;
+    }
+
+    private static void requireKept(
+            Map<Integer, SlotReading> before, Map<Integer, SlotReading> after, Set<Integer> kept) {
+        for (int slot : kept) {
+            if (!Objects.equals(before.get(slot), after.get(slot))) {
+                throw new IllegalArgumentException(
+                        "Slot " + slot + " was to stay as it is, and would be another with what is"
+                                + " set for the whole radio; let it be replaced, or leave out what needs that");
+            }
+        }
+    }
+
+    /** What the settings of the radio are set to; nothing where the bytes mean none of the values. */
+    public Map<RadioSetting, Optional<String>> settings(MemoryImage image) {
+        return layout.settings(requireSize(image).toBytes());
+    }
+
+    /**
+     * The image with a setting changed.
+     *
+     * @throws IllegalArgumentException if the memory has no such setting, or that no such value
+     */
+    public MemoryImage with(MemoryImage base, RadioSetting setting, String value) {
+        byte[] memory = requireSize(base).toBytes();
+        layout.set(memory, setting, value);
+        layout.sum(memory);
+        return MemoryImage.of(memory);
+    }
+
+    /** The slots of each bank in their order, for a radio that keeps them as lists; otherwise nothing. */
+    public NavigableMap<Integer, List<Integer>> banks(MemoryImage image) {
+        return layout.of(requireSize(image).toBytes()).banks();
     }
 
     private MemoryImage requireSize(MemoryImage image) {

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import reckonrod.core.image.SlotDifference.Kind;
+import reckonrod.core.radio.Contents;
 import reckonrod.core.radio.RadioSlot;
 
 /**
@@ -37,7 +38,7 @@ public record WritePlan(MemoryImage image, List<Planned> slots, int held) {
      * Works it out.
      *
      * @param before what the radio holds
-     * @param contents what the list puts into it, by slot
+     * @param contents what the list puts into it
      * @param writtenBefore what was written from a list last time, by slot; empty if nothing was
      * @param leave the slots that the person leaves as they are; absent for the usual: what would be removed and came from no
      *     list
@@ -45,13 +46,13 @@ public record WritePlan(MemoryImage image, List<Planned> slots, int held) {
     public static WritePlan of(
             ImageCodec codec,
             MemoryImage before,
-            Map<Integer, RadioSlot> contents,
+            Contents contents,
             Map<Integer, SlotReading> writtenBefore,
             Optional<Set<Integer>> leave) {
         MemoryImage whole = codec.encode(before, contents);
         NavigableMap<Integer, SlotReading> held = codec.decode(before);
         List<Planned> planned = new ArrayList<>();
-        Map<Integer, RadioSlot> wanted = new HashMap<>(contents);
+        Map<Integer, RadioSlot> wanted = new HashMap<>(contents.slots());
         Set<Integer> kept = new TreeSet<>();
         for (SlotDifference difference : SlotDifference.between(codec, before, whole)) {
             int slot = difference.slot();
@@ -65,7 +66,7 @@ public record WritePlan(MemoryImage image, List<Planned> slots, int held) {
                 wanted.remove(slot);
             }
         }
-        MemoryImage image = codec.encode(before, wanted, kept);
+        MemoryImage image = codec.encode(before, wanted, contents.banks(), kept);
         int count = (int) held.keySet().stream().filter(kept::contains).count()
                 + (int) wanted.keySet().stream()
                         .filter(slot -> !kept.contains(slot))

@@ -48,13 +48,23 @@ final class FieldReader {
             case "talks" -> new Field<>(Part.TALKS, place, onOff(section)).holding(OFF_ON);
             case "separate talk frequency" -> new Field<>(Part.SEPARATE, place, onOff(section)).holding(OFF_ON);
             case "talk tone" ->
-                tone(section, Part.TALK_TONE, place, limits.tones().talk());
+                tone(section, Part.TALK_TONE, place, ofRecord(limits.tones().talk()));
             case "listen tone" ->
-                tone(section, Part.LISTEN_TONE, place, limits.tones().listen());
+                tone(section, Part.LISTEN_TONE, place, ofRecord(limits.tones().listen()));
             case "talk tone value" ->
-                value(section, Part.TALK_TONE_VALUE, place, limits.tones().talk());
+                value(
+                        section,
+                        Part.TALK_TONE_VALUE,
+                        place,
+                        ofRecord(limits.tones().talk()));
             case "listen tone value" ->
-                value(section, Part.LISTEN_TONE_VALUE, place, limits.tones().listen());
+                value(
+                        section,
+                        Part.LISTEN_TONE_VALUE,
+                        place,
+                        ofRecord(limits.tones().listen()));
+            case "polarity" -> new Field<>(Part.POLARITY, place, onOff(section)).holding(OFF_ON);
+            case "listen tone reversed" -> new Field<>(Part.LISTEN_REVERSED, place, onOff(section)).holding(OFF_ON);
             case "talk tone switch" -> new Field<>(Part.TALK_TONE_ON, place, onOff(section)).holding(OFF_ON);
             case "listen tone switch" -> new Field<>(Part.LISTEN_TONE_ON, place, onOff(section)).holding(OFF_ON);
             case "power" ->
@@ -72,8 +82,16 @@ final class FieldReader {
                         .holding(List.of(
                                 Set.of(),
                                 IntStream.rangeClosed(1, limits.banks()).boxed().collect(Collectors.toSet())));
+            case "bank number" ->
+                new Field<>(Part.BANKS, place, new NumberedOne(limits.banks()))
+                        .holding(List.of(Set.of(), Set.of(limits.banks())));
             default -> throw new IllegalArgumentException("holds must be a part of a slot, was \"" + holds + "\"");
         };
+    }
+
+    /** The tones that a record tells apart by itself. */
+    private ToneSet ofRecord(ToneSet tones) {
+        return limits.tones().onePolarity() ? tones.upright() : tones;
     }
 
     /** Where a run of bits lies: {@code byte}, {@code bits}, and where they matter {@code low_bit} and {@code order}. */
@@ -93,7 +111,7 @@ final class FieldReader {
         return new FrequencyUnits(form(section), section.number("unit_hertz", 1, 10_000_000));
     }
 
-    private static ShiftUnits shift(Section section, boolean signed) {
+    static ShiftUnits shift(Section section, boolean signed) {
         return new ShiftUnits(form(section), section.number("unit_hertz", 1, 10_000_000), signed);
     }
 
@@ -156,7 +174,8 @@ final class FieldReader {
 
     private List<Shift> shifts(boolean signed) {
         if (!(limits.shift() instanceof ShiftLimit.Steps steps)) {
-            throw new IllegalArgumentException("a shift must be stored as the limits say: they allow any pair");
+            throw new IllegalArgumentException("a shift must be stored as the limits say: they allow "
+                    + (limits.shift() instanceof ShiftLimit.AnyPair ? "any pair" : "one size a band"));
         }
         long most = steps.mostHertz() / steps.stepHertz() * steps.stepHertz();
         List<Shift> up = List.of(Shift.NONE, Shift.ofHertz(steps.stepHertz()), Shift.ofHertz(most));

@@ -1,10 +1,14 @@
 package reckonrod.core.layout;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import reckonrod.core.list.SlotRange;
-import reckonrod.core.radio.ShiftLimit;
+import reckonrod.core.radio.Limits;
+import reckonrod.core.radio.RadioSetting;
 
 /**
  * How a radio's memory is laid out.
@@ -13,15 +17,14 @@ import reckonrod.core.radio.ShiftLimit;
  */
 public final class Layout {
     private final int bytes;
-    private final SlotRange slots;
+    private final Limits limits;
     private final int base;
     private final int stride;
     private final List<Field<?>> fields;
     private final List<SlotMap> maps;
     private final Presence presence;
     private final ShiftForm shiftForm;
-    private final ShiftLimit shiftLimit;
-    private final Optional<SeparateTalk> separate;
+    private final Besides besides;
     private final List<Checksum> checksums;
 
     /**
@@ -40,22 +43,44 @@ public final class Layout {
         }
     }
 
-    Layout(
-            int bytes,
-            SlotRange slots,
-            Records records,
-            ShiftLimit shiftLimit,
+    /**
+     * What lies beside the records.
+     *
+     * @param separate talk frequencies of their own
+     * @param banks banks as lists
+     * @param shiftSizes the sizes of the shift, where they are set once
+     * @param settings settings of the whole radio
+     */
+    record Besides(
             Optional<SeparateTalk> separate,
-            List<Checksum> checksums) {
+            Optional<BankLists> banks,
+            Optional<ShiftSizes> shiftSizes,
+            List<SettingPlace> settings) {
+        Besides {
+            settings = List.copyOf(settings);
+        }
+
+        /** What it owns of the memory, bit by bit, and what each is, so that no two own the same. */
+        Map<String, BitPlace> singlePlaces() {
+            Map<String, BitPlace> places = new LinkedHashMap<>();
+            shiftSizes.ifPresent(sizes -> sizes.sizes()
+                    .forEach(each ->
+                            places.put("the shift size of " + each.stretch().toWords(), each.place())));
+            settings.forEach(
+                    each -> places.put("the setting \"" + each.setting().name() + "\"", each.place()));
+            return places;
+        }
+    }
+
+    Layout(int bytes, Limits limits, Records records, Besides besides, List<Checksum> checksums) {
         this.bytes = bytes;
-        this.slots = slots;
+        this.limits = limits;
         this.base = records.base;
         this.stride = records.stride;
         this.fields = records.fields;
         this.maps = records.maps;
         this.presence = records.presence;
-        this.shiftLimit = shiftLimit;
-        this.separate = separate;
+        this.besides = besides;
         this.checksums = List.copyOf(checksums);
         LayoutCheck.requireNoOverlap(fields, presence, stride);
         List<Part<?>> held = new ArrayList<>();
@@ -63,18 +88,26 @@ public final class Layout {
         maps.forEach(map -> held.add(map.part()));
         this.shiftForm = ShiftForm.of(held);
         Region.requireApart(regions(), bytes);
+        LayoutCheck.requireNoOverlap(besides.singlePlaces(), bytes);
     }
 
     private List<Region> regions() {
         List<Region> regions = new ArrayList<>();
-        regions.add(new Region("the array of slots", base, stride * slots.count()));
+        regions.add(new Region("the array of slots", base, stride * slots().count()));
         if (presence instanceof Presence.ByMap byMap) {
             regions.add(new Region(
                     "the map of slots in use", byMap.map().base(), byMap.map().bytes()));
         }
         maps.forEach(each -> regions.add(new Region("the map of " + each.part, each.map.base(), each.map.bytes())));
-        separate.ifPresent(each ->
+        besides.separate.ifPresent(each ->
                 regions.add(new Region("the array of talk frequencies", each.base(), each.stride() * each.count())));
+        besides.banks.ifPresent(
+                each -> regions.add(new Region("the array of banks", each.base(), each.stride() * each.count())));
+        // Several may share a byte, which is one region then.
+        besides.singlePlaces().values().stream()
+                .flatMapToInt(each -> IntStream.range(each.byteOffset(), each.byteOffset() + each.bytes()))
+                .distinct()
+                .forEach(at -> regions.add(new Region("a setting", at, 1)));
         checksums.forEach(each -> regions.add(new Region(
                 "the checksum", each.place().byteOffset(), each.place().bytes())));
         return regions;
@@ -87,7 +120,7 @@ public final class Layout {
 
     /** The slots, by the radio's own numbers. */
     public SlotRange slots() {
-        return slots;
+        return limits.slots();
     }
 
     /** The slots of a memory, to be read and changed. */
@@ -114,7 +147,7 @@ public final class Layout {
     /** For every byte of the memory, the bits of it that a field, a map or a sum owns. Bits outside are never changed. */
     public byte[] ownedBits() {
         byte[] owned = new byte[bytes];
-        for (int index = 0; index < slots.count(); index++) {
+        for (int index = 0; index < slots().count(); index++) {
             int start = recordStart(index);
             fields.forEach(field -> own(owned, start, field.place()));
             if (presence instanceof Presence.ByMark mark) {
@@ -127,7 +160,15 @@ public final class Layout {
                 each.map.set(owned, index, true);
             }
         }
-        separate.ifPresent(each -> {
+        besides.singlePlaces().values().forEach(each -> own(owned, 0, each));
+        besides.banks.ifPresent(each -> {
+            for (int bank = 0; bank < each.count(); bank++) {
+                for (BitPlace place : each.places()) {
+                    own(owned, each.base() + bank * each.stride(), place);
+                }
+            }
+        });
+        besides.separate.ifPresent(each -> {
             for (int index = 0; index < each.count(); index++) {
                 own(owned, each.base() + index * each.stride(), each.owner());
                 own(owned, each.base() + index * each.stride(), each.talk());
@@ -163,11 +204,32 @@ public final class Layout {
         return shiftForm;
     }
 
-    Optional<SeparateTalk> separate() {
-        return separate;
+    /** What the settings that lie in a memory are set to; nothing where the bits mean none of the values. */
+    public Map<RadioSetting, Optional<String>> settings(byte[] memory) {
+        Map<RadioSetting, Optional<String>> values = new LinkedHashMap<>();
+        besides.settings.forEach(each -> values.put(each.setting(), each.read(memory)));
+        return values;
     }
 
-    ShiftLimit shiftLimit() {
-        return shiftLimit;
+    /**
+     * Sets one of the settings.
+     *
+     * @throws IllegalArgumentException if the memory has no such setting, or that no such value
+     */
+    public void set(byte[] memory, RadioSetting setting, String value) {
+        besides.settings.stream()
+                .filter(each -> each.setting().equals(setting))
+                .findFirst()
+                .orElseThrow(() ->
+                        new IllegalArgumentException("\"" + setting.name() + "\" is not in the memory of the radio"))
+                .write(memory, value);
+    }
+
+    Besides besides() {
+        return besides;
+    }
+
+    Limits limits() {
+        return limits;
     }
 }

@@ -69,8 +69,14 @@ final class LayoutCheck {
         if (emissions(limits).size() > 1) {
             needed.add(Part.EMISSION);
         }
-        if (limits.banks() > 0) {
-            needed.add(Part.BANKS);
+        if (limits.tones().onePolarity()) {
+            needed.add(Part.POLARITY);
+        } else if (held.contains(Part.POLARITY)) {
+            throw new IllegalArgumentException(
+                    "fields hold polarity, and the limits say that each side of a slot has its own");
+        }
+        if (limits.tones().listen().reversed()) {
+            needed.add(Part.LISTEN_REVERSED);
         }
         if (limits.scan().skips()) {
             needed.add(Part.SCAN);
@@ -117,7 +123,7 @@ final class LayoutCheck {
 
     static List<Emission> emissions(Limits limits) {
         return Stream.concat(limits.receive().stream(), limits.transmit().stream())
-                .map(BandLimit::emissions)
+                .map(BandLimit::kept)
                 .flatMap(List::stream)
                 .distinct()
                 .toList();

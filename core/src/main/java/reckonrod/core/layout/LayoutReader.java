@@ -6,6 +6,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalLong;
 import reckonrod.core.datafile.Section;
+import reckonrod.core.frequency.FrequencyRange;
+import reckonrod.core.frequency.Shift;
+import reckonrod.core.radio.BandLimit;
 import reckonrod.core.radio.Limits;
 import reckonrod.core.radio.ShiftLimit;
 
@@ -18,8 +21,9 @@ public final class LayoutReader {
      *
      * @param section the mapping under {@code memory}
      * @param limits what the radio holds, all of which the layout must be able to hold
+     * @param settings where its settings lie
      */
-    public static Layout read(Section section, Limits limits) {
+    public static Layout read(Section section, Limits limits, List<SettingPlace> settings) {
         int bytes = section.number("bytes", 1, 0xFFFFFF);
         Section slots = section.section("slots");
         int count = limits.slots().count();
@@ -42,13 +46,23 @@ public final class LayoutReader {
         Optional<SeparateTalk> separate =
                 section.optionalSection("talk_frequencies").map(array -> separate(array, limits));
         requireSeparate(held, separate.map(SeparateTalk::count).orElse(0), limits);
+        Optional<BankLists> banks = section.optionalSection("banks").map(array -> banks(array, limits));
+        requireBanks(held, banks.isPresent(), limits);
+        Optional<ShiftSizes> sizes = Optional.of(section.optionalSections("shift_sizes", each -> size(each, limits)))
+                .filter(all -> !all.isEmpty())
+                .map(ShiftSizes::new);
+        requireSizes(sizes, limits);
         return new Layout(
                 bytes,
-                limits.slots(),
+                limits,
                 records,
-                limits.shift(),
-                separate,
+                new Layout.Besides(separate, banks, sizes, settings),
                 section.optionalSections("sums", LayoutReader::checksum));
+    }
+
+    /** Where a run of bits lies: {@code byte}, {@code bits}, and where they matter {@code low_bit} and {@code order}. */
+    public static BitPlace place(Section section) {
+        return FieldReader.place(section);
     }
 
     private static Layout.SlotMap map(Section section, int count) {
@@ -108,6 +122,59 @@ public final class LayoutReader {
         if (count != promised || held.contains(Part.SEPARATE) != promised > 0) {
             throw new IllegalArgumentException("talk_frequencies must be as many as the limits say, " + promised
                     + ", and a field must hold \"" + Part.SEPARATE.words() + "\" if there are any, was " + count);
+        }
+    }
+
+    private static BankLists banks(Section section, Limits limits) {
+        Section slot = section.section("slot");
+        BitPlace first = FieldReader.place(slot);
+        long free = slot.value("free", Long::decode, 0L);
+        if (limits.slots().contains((int) Math.min(free, Integer.MAX_VALUE))
+                || Math.max(limits.slots().last(), free) > NumberForm.BINARY.most(first.bits())) {
+            throw new IllegalArgumentException("the number of a slot in a bank must be able to name each of "
+                    + limits.slots() + ", and the free one none of them");
+        }
+        return new BankLists(
+                section.number("base", 0, 0xFFFFFF),
+                section.number("stride", 1, 0xFFFF),
+                limits.banks(),
+                Math.min(limits.scan().channelsABank(), limits.slots().count()),
+                first,
+                free);
+    }
+
+    private static void requireBanks(List<Part<?>> held, boolean lists, Limits limits) {
+        boolean field = held.contains(Part.BANKS);
+        if (limits.banks() > 0 ? field == lists : field || lists) {
+            throw new IllegalArgumentException(
+                    "a field must hold banks or the number of one, or banks must be lists, if the"
+                            + " radio has any, and not both; it has " + limits.banks());
+        }
+    }
+
+    private static ShiftSizes.Size size(Section section, Limits limits) {
+        FrequencyRange stretch = section.value("mhz", FrequencyRange::parse, FrequencyRange.parse("1-2"));
+        ShiftSizes.Size size =
+                new ShiftSizes.Size(stretch, FieldReader.place(section), FieldReader.shift(section, false));
+        if (limits.shift() instanceof ShiftLimit.OncePerBand once) {
+            long most = once.mostHertz() / once.stepHertz() * once.stepHertz();
+            new Field<>(Part.SHIFT_SIZE, size.place(), size.units())
+                    .holding(List.of(Shift.NONE, Shift.ofHertz(once.stepHertz()), Shift.ofHertz(most)));
+        }
+        return size;
+    }
+
+    private static void requireSizes(Optional<ShiftSizes> sizes, Limits limits) {
+        List<FrequencyRange> has = sizes.map(ShiftSizes::sizes).orElse(List.of()).stream()
+                .map(ShiftSizes.Size::stretch)
+                .toList();
+        List<FrequencyRange> needs = limits.shift() instanceof ShiftLimit.OncePerBand
+                ? limits.transmit().stream().map(BandLimit::range).toList()
+                : List.of();
+        if (!has.equals(needs)) {
+            throw new IllegalArgumentException(
+                    "shift_sizes must have one for each stretch that the radio talks in, in their"
+                            + " order, if its limits say one size a band, and else none; was " + has);
         }
     }
 

@@ -43,6 +43,10 @@ record Part<T>(String words, Function<SlotDraft, T> get, BiConsumer<SlotDraft, T
             new Part<>("talk tone switch", draft -> draft.talkToneOn, (draft, value) -> draft.talkToneOn = value);
     static final Part<Boolean> LISTEN_TONE_ON =
             new Part<>("listen tone switch", draft -> draft.listenToneOn, (draft, value) -> draft.listenToneOn = value);
+    static final Part<Boolean> POLARITY =
+            new Part<>("polarity", draft -> draft.inverted, (draft, value) -> draft.inverted = value);
+    static final Part<Boolean> LISTEN_REVERSED = new Part<>(
+            "listen tone reversed", draft -> draft.listenReversed, (draft, value) -> draft.listenReversed = value);
     static final Part<Power> POWER = new Part<>("power", draft -> draft.power, (draft, value) -> draft.power = value);
     static final Part<Emission> EMISSION =
             new Part<>("emission", draft -> draft.emission, (draft, value) -> draft.emission = value);

@@ -32,6 +32,14 @@ enum ShiftForm {
                     ? Optional.empty()
                     : Optional.of(moved(receive, draft.direction.applied(draft.shiftSize)));
         }
+    },
+    /** As a direction; the size is set once for the radio. */
+    DIRECTION(Set.of(Part.DIRECTION)) {
+        @Override
+        Optional<Frequency> transmit(SlotDraft draft, Frequency receive) {
+            // Whoever reads the slot has put the radio's size in.
+            return SIZE_AND_DIRECTION.transmit(draft, receive);
+        }
     };
 
     @SuppressWarnings("ImmutableEnumChecker") // Made by Set.of, of records without state.

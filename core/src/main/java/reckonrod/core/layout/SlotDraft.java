@@ -7,12 +7,16 @@ import reckonrod.core.channel.Power;
 import reckonrod.core.frequency.Frequency;
 import reckonrod.core.frequency.Shift;
 import reckonrod.core.radio.RadioSlot;
+import reckonrod.core.tone.CtcssTone;
+import reckonrod.core.tone.DcsCode;
 import reckonrod.core.tone.NoTone;
+import reckonrod.core.tone.ReversedTone;
 import reckonrod.core.tone.Tone;
 
 /**
  * One slot while its parts are read or written, in every form in which radios store them: a shift as a talk frequency, as a
- * signed distance, and as a size with a direction; a tone by itself, and as a value with a switch.
+ * signed distance, and as a size with a direction; a tone by itself, and as a value with a switch; the polarity of a code in it, and
+ * once for both.
  */
 final class SlotDraft {
     Optional<Frequency> receive = Optional.empty();
@@ -28,14 +32,22 @@ final class SlotDraft {
     Optional<Tone> listenToneValue = Optional.empty();
     boolean talkToneOn;
     boolean listenToneOn;
+    boolean inverted;
+    boolean listenReversed;
     Emission emission = Emission.FM;
     Power power = Power.HIGH;
     String name = "";
     boolean scan;
     Set<Integer> banks = Set.of();
 
-    /** A slot in every form. */
-    static SlotDraft of(RadioSlot slot, boolean separate) {
+    /**
+     * A slot in every form.
+     *
+     * @param separate whether it has a talk frequency of its own elsewhere
+     * @param onePolarity whether the polarity of its codes is said once
+     * @throws IllegalArgumentException if its codes are of two polarities and that is said once
+     */
+    static SlotDraft of(RadioSlot slot, boolean separate, boolean onePolarity) {
         SlotDraft draft = new SlotDraft();
         draft.receive = Optional.of(slot.receive());
         draft.transmit = slot.transmit();
@@ -48,11 +60,21 @@ final class SlotDraft {
         draft.shiftSize = Shift.ofHertz(draft.shift.sizeHertz());
         draft.direction = draft.talks ? Direction.of(draft.shift) : Direction.NEVER;
         draft.talkTone = slot.talkTone();
-        draft.listenTone = slot.listenTone();
+        draft.listenReversed = slot.listenTone() instanceof ReversedTone;
+        draft.listenTone = slot.listenTone() instanceof ReversedTone reversed ? reversed.tone() : slot.listenTone();
+        if (onePolarity) {
+            draft.inverted = isInverted(draft.talkTone) || isInverted(draft.listenTone);
+            draft.talkTone = turned(draft.talkTone, draft.inverted);
+            draft.listenTone = turned(draft.listenTone, draft.inverted);
+            if (isInverted(draft.talkTone) || isInverted(draft.listenTone)) {
+                throw new IllegalArgumentException("The radio has one polarity for both codes of a slot, were "
+                        + slot.talkTone() + " and " + slot.listenTone());
+            }
+        }
         draft.talkToneOn = slot.talkTone() != NoTone.NONE;
         draft.listenToneOn = slot.listenTone() != NoTone.NONE;
-        draft.talkToneValue = Optional.of(slot.talkTone()).filter(tone -> draft.talkToneOn);
-        draft.listenToneValue = Optional.of(slot.listenTone()).filter(tone -> draft.listenToneOn);
+        draft.talkToneValue = Optional.of(draft.talkTone).filter(tone -> draft.talkToneOn);
+        draft.listenToneValue = Optional.of(draft.listenTone).filter(tone -> draft.listenToneOn);
         draft.emission = slot.emission();
         draft.power = slot.power();
         draft.name = slot.name();
@@ -74,12 +96,32 @@ final class SlotDraft {
                 name,
                 listen,
                 talks ? separate ? Optional.of(required(separateTalk)) : form.transmit(this, listen) : Optional.empty(),
-                talkToneOn ? switched(talkToneValue) : talkTone,
-                listenToneOn ? switched(listenToneValue) : listenTone,
+                turned(talkToneOn ? switched(talkToneValue) : talkTone, inverted),
+                heard(turned(listenToneOn ? switched(listenToneValue) : listenTone, inverted)),
                 emission,
                 power,
                 scan,
                 banks);
+    }
+
+    private Tone heard(Tone tone) {
+        if (!listenReversed || tone == NoTone.NONE) {
+            return tone;
+        }
+        if (tone instanceof CtcssTone some) {
+            return new ReversedTone(some);
+        }
+        throw new MeaninglessException("a code that is waited for to go away");
+    }
+
+    private static boolean isInverted(Tone tone) {
+        return tone instanceof DcsCode code && code.polarity() == DcsCode.Polarity.INVERTED;
+    }
+
+    private static Tone turned(Tone tone, boolean turn) {
+        return turn && tone instanceof DcsCode code
+                ? new DcsCode(code.code(), code.polarity().other())
+                : tone;
     }
 
     private static Frequency required(Optional<Frequency> talk) {

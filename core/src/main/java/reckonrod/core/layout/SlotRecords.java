@@ -1,8 +1,15 @@
 package reckonrod.core.layout;
 
+import java.util.Collection;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
+import java.util.NavigableMap;
 import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.TreeSet;
+import java.util.stream.IntStream;
 import reckonrod.core.frequency.Frequency;
 import reckonrod.core.frequency.Shift;
 import reckonrod.core.radio.RadioSlot;
@@ -13,12 +20,78 @@ public final class SlotRecords {
     private final Layout layout;
     private final byte[] memory;
     private final Map<Integer, Integer> separateBySlot;
+    private final Map<Integer, Set<Integer>> banksBySlot = new HashMap<>();
 
     SlotRecords(Layout layout, byte[] memory) {
         this.layout = layout;
         this.memory = memory;
-        this.separateBySlot = new HashMap<>(
-                layout.separate().map(each -> each.recordsBySlot(memory)).orElse(Map.of()));
+        this.separateBySlot = new HashMap<>(layout.besides()
+                .separate()
+                .map(each -> each.recordsBySlot(memory))
+                .orElse(Map.of()));
+        banks().forEach((bank, slots) -> slots.forEach(slot ->
+                banksBySlot.computeIfAbsent(slot, any -> new TreeSet<>()).add(bank)));
+    }
+
+    /** The slots of each bank in their order, where banks are lists; otherwise nothing. */
+    public NavigableMap<Integer, List<Integer>> banks() {
+        NavigableMap<Integer, List<Integer>> banks = new TreeMap<>();
+        layout.besides()
+                .banks()
+                .ifPresent(lists -> IntStream.rangeClosed(1, lists.count())
+                        .forEach(bank -> banks.put(bank, lists.read(memory, bank, layout.slots()))));
+        return banks;
+    }
+
+    /**
+     * Puts slots into the banks, where those are lists. A bank that names just these, in this order, keeps its bytes: what it names
+     * of slots that were free and stay so is the radio's matter.
+     *
+     * @param wanted the slots of each bank in their order
+     * @param before the slots that were in use before
+     * @throws IllegalArgumentException if a bank cannot hold so many
+     */
+    public void putIntoBanks(Map<Integer, List<Integer>> wanted, Set<Integer> before) {
+        layout.besides()
+                .banks()
+                .ifPresent(lists -> banks().forEach((bank, named) -> {
+                    List<Integer> next = wanted.getOrDefault(bank, List.of());
+                    if (!named.stream()
+                            .filter(slot -> before.contains(slot) || isInUse(slot))
+                            .toList()
+                            .equals(next)) {
+                        lists.write(memory, bank, next);
+                    }
+                }));
+    }
+
+    /**
+     * Sets the shift sizes that these contents need, where a radio has one for each stretch.
+     *
+     * @throws IllegalArgumentException if two of them need different ones
+     */
+    public void setShiftSizes(Collection<RadioSlot> contents) {
+        layout.besides().shiftSizes().ifPresent(sizes -> {
+            Map<ShiftSizes.Size, Shift> needed = new HashMap<>();
+            for (RadioSlot content : contents) {
+                Shift size = SlotDraft.of(content, false, false).shiftSize;
+                if (size.hertz() == 0) {
+                    continue;
+                }
+                ShiftSizes.Size place = sizes.at(content.receive())
+                        .filter(each ->
+                                each.stretch().contains(content.transmit().orElseThrow()))
+                        .orElseThrow(
+                                () -> new IllegalArgumentException("The radio has no shift from " + content.receive()
+                                        + " to " + content.transmit().get()));
+                Shift other = needed.putIfAbsent(place, size);
+                if (other != null && !other.equals(size)) {
+                    throw new IllegalArgumentException("The radio has one shift size on "
+                            + place.stretch().toWords() + ", were " + other.toSizeText() + " and " + size.toSizeText());
+                }
+            }
+            needed.forEach((place, size) -> place.write(memory, size));
+        });
     }
 
     /** Whether the slot is in use. */
@@ -37,7 +110,15 @@ public final class SlotRecords {
         SlotDraft draft = new SlotDraft();
         layout.fields().forEach(field -> field.read(memory, layout.recordStart(index), draft));
         layout.maps().forEach(map -> map.part().set().accept(draft, map.map().get(memory, index)));
-        Optional<Frequency> separateTalk = layout.separate()
+        layout.besides().banks().ifPresent(any -> draft.banks = banksBySlot.getOrDefault(slot, Set.of()));
+        layout.besides()
+                .shiftSizes()
+                .ifPresent(sizes -> draft.shiftSize = draft.receive
+                        .flatMap(sizes::at)
+                        .map(size -> size.read(memory))
+                        .orElse(Shift.NONE));
+        Optional<Frequency> separateTalk = layout.besides()
+                .separate()
                 .filter(any -> draft.separate && separateBySlot.containsKey(slot))
                 .map(each -> each.read(memory, separateBySlot.get(slot)));
         return draft.toSlot(layout.shiftForm(), separateTalk);
@@ -66,8 +147,13 @@ public final class SlotRecords {
         int index = index(slot);
         int start = layout.recordStart(index);
         boolean separate = needsSeparate(content);
-        SlotDraft draft = SlotDraft.of(content, separate);
+        SlotDraft draft =
+                SlotDraft.of(content, separate, layout.limits().tones().onePolarity());
         requireThatItTalksAsToldIn(content, draft);
+        if (draft.listenReversed && !has(Part.LISTEN_REVERSED)) {
+            throw new IllegalArgumentException(
+                    "The radio cannot wait for a tone to go away, was " + content.listenTone());
+        }
         layout.fields().forEach(field -> field.write(memory, start, draft));
         layout.maps()
                 .forEach(map -> map.map().set(memory, index, map.part().get().apply(draft)));
@@ -80,24 +166,26 @@ public final class SlotRecords {
     }
 
     private void requireThatItTalksAsToldIn(RadioSlot content, SlotDraft draft) {
-        boolean toldByPart =
-                layout.fields().stream().anyMatch(field -> field.part().equals(Part.TALKS))
-                        || layout.shiftForm() != ShiftForm.SIGNED;
+        boolean toldByPart = has(Part.TALKS) || layout.shiftForm() != ShiftForm.SIGNED;
         if (content.transmit().isEmpty() && !toldByPart) {
             throw new IllegalArgumentException("The radio cannot hold a listen-only channel, was " + draft.name);
         }
     }
 
+    private boolean has(Part<?> part) {
+        return layout.fields().stream().anyMatch(field -> field.part().equals(part));
+    }
+
     private boolean needsSeparate(RadioSlot content) {
-        return layout.separate().isPresent()
+        return layout.besides().separate().isPresent()
                 && content.transmit().isPresent()
-                && layout.shiftLimit() instanceof ShiftLimit.Steps steps
+                && layout.limits().shift() instanceof ShiftLimit.Steps steps
                 && !steps.has(
                         Shift.between(content.receive(), content.transmit().get()));
     }
 
     private void writeSeparate(int slot, Frequency talk) {
-        SeparateTalk records = layout.separate().orElseThrow();
+        SeparateTalk records = layout.besides().separate().orElseThrow();
         Integer record = separateBySlot.get(slot);
         if (record == null) {
             record = unused(records);
@@ -127,7 +215,7 @@ public final class SlotRecords {
     private void releaseSeparate(int slot) {
         Integer record = separateBySlot.remove(slot);
         if (record != null) {
-            layout.separate().orElseThrow().release(memory, record);
+            layout.besides().separate().orElseThrow().release(memory, record);
         }
     }
 

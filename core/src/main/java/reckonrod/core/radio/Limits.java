@@ -3,6 +3,7 @@ package reckonrod.core.radio;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import reckonrod.core.frequency.Frequency;
 import reckonrod.core.list.SlotRange;
 
@@ -18,6 +19,7 @@ import reckonrod.core.list.SlotRange;
  * @param listenOnly whether a slot can be kept from talking where the radio talks
  * @param power its power levels, highest first
  * @param scan its banks, and what its scan can do
+ * @param home the slot that a key of its own calls, whatever the radio is turned to; absent if there is none
  */
 public record Limits(
         SlotRange slots,
@@ -28,18 +30,42 @@ public record Limits(
         ShiftLimit shift,
         boolean listenOnly,
         List<PowerLevel> power,
-        ScanLimits scan) {
+        ScanLimits scan,
+        OptionalInt home) {
     public Limits {
+        home.ifPresent(slot -> {
+            if (!slots.contains(slot)) {
+                throw new IllegalArgumentException("home must be one of the slots, " + slots + ", was " + slot);
+            }
+        });
         receive = List.copyOf(receive);
         transmit = List.copyOf(transmit);
         power = List.copyOf(power);
+        requireApart("receive", receive);
+        requireApart("transmit", transmit);
+    }
+
+    /** A frequency in two stretches would have what the first one has, and nobody would see why. */
+    private static void requireApart(String words, List<BandLimit> bands) {
+        for (int i = 0; i < bands.size(); i++) {
+            for (BandLimit before : bands.subList(0, i)) {
+                if (before.contains(bands.get(i).range().lower())
+                        || before.contains(bands.get(i).range().upper())
+                        || bands.get(i).contains(before.range().lower())) {
+                    throw new IllegalArgumentException("stretches of " + words + " must lie apart, were "
+                            + before.range().toWords() + " and "
+                            + bands.get(i).range().toWords());
+                }
+            }
+        }
     }
 
     /** The same for a list in which words are abbreviated so besides. */
     public Limits abbreviating(Map<String, String> own) {
         return own.isEmpty()
                 ? this
-                : new Limits(slots, name.abbreviating(own), receive, transmit, tones, shift, listenOnly, power, scan);
+                : new Limits(
+                        slots, name.abbreviating(own), receive, transmit, tones, shift, listenOnly, power, scan, home);
     }
 
     /** How many banks it has, numbered from 1. */

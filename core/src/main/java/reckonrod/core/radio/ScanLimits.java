@@ -8,10 +8,17 @@ package reckonrod.core.radio;
  * @param banksAChannel in how many of them a channel can be
  * @param skips whether a slot can be left out of the scan
  * @param priority whether a scan can come back to one channel again and again
+ * @param called what the radio calls one of them: bank, zone, scan list
  */
-public record ScanLimits(int banks, int channelsABank, int banksAChannel, boolean skips, boolean priority) {
+public record ScanLimits(
+        int banks, int channelsABank, int banksAChannel, boolean skips, boolean priority, String called) {
     /** The most banks that a radio can have. */
     public static final int MOST_BANKS = 64;
+
+    /** A radio that calls them banks. */
+    public ScanLimits(int banks, int channelsABank, int banksAChannel, boolean skips, boolean priority) {
+        this(banks, channelsABank, banksAChannel, skips, priority, "bank");
+    }
 
     public ScanLimits {
         if (banks < 0 || banks > MOST_BANKS) {

@@ -35,6 +35,11 @@ public record ToneSet(List<CtcssTone> ctcss, List<DcsCode> dcs, boolean inverted
         return !(tone instanceof ReversedTone turned) || reversed && has(turned.tone());
     }
 
+    /** The same without the inverted codes, for where the polarity is a setting of its own. */
+    public ToneSet upright() {
+        return new ToneSet(ctcss, dcs, false, reversed);
+    }
+
     /** All of them: none, the CTCSS tones, the codes, the inverted codes; those reversed are not among them. */
     public List<Tone> all() {
         List<Tone> all = new ArrayList<>();

@@ -4,19 +4,16 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.catchThrowableOfType;
 
 import java.io.IOException;
-import java.io.InputStream;
-import java.nio.charset.StandardCharsets;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import reckonrod.core.datafile.DataFile;
 import reckonrod.core.datafile.DataFileException;
 import reckonrod.core.radio.NameRule;
 
 class RadioDefinitionsTest {
-    private static String shippedYaml() throws IOException {
-        try (InputStream stream = RadioDefinitions.class.getResourceAsStream("wrenling-w12.yaml")) {
-            return new String(stream.readAllBytes(), StandardCharsets.UTF_8);
-        }
+    private static String yaml(String id) {
+        return DataFile.resourceText(RadioDefinitions.class, id + ".yaml");
     }
 
     @Test
@@ -53,14 +50,48 @@ class RadioDefinitionsTest {
             ctcss: "50"             | ctcss: "49"           | ctcss must be 0 or one of the common tables, 38 or 50 or 51
             bytes: 4096             | bytes: 4100           | whole blocks of 16 bytes
             """)
-    void faultsOfTheLayoutAreFoundAtLoad(String right, String wrong, String fault) throws IOException {
-        String yaml = shippedYaml();
+    void faultsOfTheLayoutAreFoundAtLoad(String right, String wrong, String fault) {
+        requireFault("wrenling-w12", right, wrong, fault);
+    }
+
+    /** The same for what only some radios have. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            orvane-ov62  | - { holds: polarity, byte: 8, low_bit: 6, bits: 1 } | # | fields must hold polarity
+            orvane-ov62  | one_polarity: "yes" | one_polarity: "no"           | talk tone must be able to hold DCS
+            orvane-ov62  | holds: bank number, byte: 9, low_bit: 0, bits: 4 | holds: bank number, byte: 9, low_bit: 0, bits: 3 | banks must be able to hold [8]
+            orvane-ov62  | banks: 8,           | banks: 16,                   | banks must be able to hold [16]
+            orvane-ov62  | byte: 0x2001        | byte: 0x203E                 | overlaps another region
+            orvane-ov62  | bits: 3             | bits: 2                      | must have room for 5 values
+            orvane-ov62  | advised: "180 s"    | advised: "90 s"              | advised must be one of
+            orvane-ov62  | fails: ["30 s"]     | fails: ["180 s"]             | and not the advised one
+            orvane-ov62  | low_bit: 2          | low_bit: 1                   | overlaps another field
+            dunnet-d7    | stride: 144         | stride: 142                  | a bank of 64 slots must end within
+            dunnet-d7    | free: "0xFFFF"      | free: "0x0100"               | and the free one none of them
+            dunnet-d7    | base: 0x6000        | base: 0x5E00                 | the array of banks at byte 24064 overlaps
+            dunnet-d7    | banks: 40,          | banks: 60,                   | the array of banks must end within the memory
+            dunnet-d7    | listen tone reversed | polarity                    | fields hold polarity
+            dunnet-d7    | - { holds: listen tone reversed, byte: 10, low_bit: 4, bits: 1 } | # | fields must hold listen tone reversed
+            dunnet-d7    | bits: 24, number: binary, unit_hertz: 1250 } | bits: 18, number: binary, unit_hertz: 1250 } | receive must be able to hold
+            wrenling-w40 | by_hand: [AM]       | by_hand: [FM, NFM, AM]       | leave one that a slot keeps
+            wrenling-w40 | mhz: "108-135.995"  | mhz: "108-136"               | stretches of receive must lie apart
+            wrenling-w40 | bits: 80            | bits: 72                     | name must be able to hold
+            kestrow-km90 | home: 0             | home: 501                    | home must be one of the slots
+            kestrow-km90 | unit_hertz: 50000   | unit_hertz: 500              | shift size must be able to hold
+            kestrow-km90 | byte: 9, low_bit: 1, bits: 9 | byte: 9, low_bit: 0, bits: 9 | overlaps another field
+            """)
+    void faultsOfWhatOnlySomeHaveAreFoundToo(String id, String right, String wrong, String fault) {
+        requireFault(id, right, wrong, fault);
+    }
+
+    private static void requireFault(String id, String right, String wrong, String fault) {
+        String yaml = yaml(id);
         assertThat(yaml).contains(right);
         DataFileException refused = catchThrowableOfType(
                 DataFileException.class,
                 () -> RadioDefinitions.read(
                         "w12.yaml", yaml.replaceFirst(java.util.regex.Pattern.quote(right), wrong)));
-        assertThat(refused).isNotNull();
+        assertThat(refused).as("%s with %s", id, wrong).isNotNull();
         assertThat(refused.faults())
                 .anySatisfy(
                         each -> assertThat(each).matches("w12.yaml:\\d+: .*").contains(fault));

@@ -44,7 +44,8 @@ class ScanFitTest {
                         of.shift(),
                         of.listenOnly(),
                         of.power(),
-                        scan));
+                        scan,
+                        of.home()));
     }
 
     /** Three banks: A has slots 0 1 2, B has 2 1 (in that order), C has 3 that the radio cannot hold, and 0; slot 4 is listen-only. */

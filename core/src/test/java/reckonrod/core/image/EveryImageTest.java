@@ -22,7 +22,9 @@ import reckonrod.core.radio.BandLimit;
 import reckonrod.core.radio.Limits;
 import reckonrod.core.radio.RadioSlot;
 import reckonrod.core.radio.ShiftLimit;
+import reckonrod.core.tone.CtcssTone;
 import reckonrod.core.tone.NoTone;
+import reckonrod.core.tone.ReversedTone;
 import reckonrod.core.tone.Tone;
 
 /** What holds for the image of every radio that ships, whatever its layout. */
@@ -131,17 +133,26 @@ class EveryImageTest {
             name.append(characters.charAt(random.nextInt(characters.length())));
         }
         boolean listenOnly = limits.listenOnly() && random.nextInt(5) == 0;
+        Tone talkTone = tone(limits.tones().talk().all(), random);
+        Tone listenTone = tone(limits.tones().listen().all(), random);
+        if (limits.tones().listen().reversed() && listenTone instanceof CtcssTone some && random.nextBoolean()) {
+            listenTone = new ReversedTone(some);
+        }
+        if (!limits.tones().together(talkTone, listenTone)) {
+            listenTone = NoTone.NONE;
+        }
         Set<Integer> banks = IntStream.rangeClosed(1, limits.banks())
-                .filter(bank -> random.nextInt(4) == 0)
+                .filter(bank -> random.nextInt(Math.max(4, limits.banks())) == 0)
+                .limit(limits.scan().banksAChannel())
                 .boxed()
                 .collect(Collectors.toSet());
         return new RadioSlot(
                 name.toString().stripTrailing(),
                 listen,
                 listenOnly ? Optional.empty() : Optional.of(talk),
-                tone(limits.tones().talk().all(), random),
-                tone(limits.tones().listen().all(), random),
-                one(limits.receive().get(0).emissions(), random),
+                talkTone,
+                listenTone,
+                one(limits.receive().get(0).kept(), random),
                 one(limits.power(), random).level(),
                 random.nextBoolean(),
                 banks);

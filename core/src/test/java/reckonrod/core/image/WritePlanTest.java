@@ -15,6 +15,7 @@ import reckonrod.core.definition.RadioDefinition;
 import reckonrod.core.definition.RadioDefinitions;
 import reckonrod.core.frequency.Frequency;
 import reckonrod.core.image.SlotDifference.Kind;
+import reckonrod.core.radio.Contents;
 import reckonrod.core.radio.RadioSlot;
 import reckonrod.core.tone.NoTone;
 
@@ -49,18 +50,19 @@ class WritePlanTest {
     @Test
     void anEmptyListEmptiesNoRadioUnasked() {
         MemoryImage radio = holding(Map.of(0, NET, 1, CALL));
-        WritePlan usual = WritePlan.of(CODEC, radio, Map.of(), Map.of(), Optional.empty());
+        WritePlan usual = WritePlan.of(CODEC, radio, Contents.of(Map.of()), Map.of(), Optional.empty());
         assertThat(usual.image()).isEqualTo(radio);
         assertThat(usual.loses()).isZero();
         assertThat(usual.keptOfTheRadio()).isEqualTo(2);
         assertThat(usual.held()).isEqualTo(2);
 
-        WritePlan meant = WritePlan.of(CODEC, radio, Map.of(), Map.of(), Optional.of(Set.of()));
+        WritePlan meant = WritePlan.of(CODEC, radio, Contents.of(Map.of()), Map.of(), Optional.of(Set.of()));
         assertThat(CODEC.decode(meant.image())).isEmpty();
         assertThat(meant.loses()).isEqualTo(2);
         assertThat(meant.mustBeAsked()).isTrue();
 
-        WritePlan fromList = WritePlan.of(CODEC, radio, Map.of(), Map.copyOf(CODEC.decode(radio)), Optional.empty());
+        WritePlan fromList =
+                WritePlan.of(CODEC, radio, Contents.of(Map.of()), Map.copyOf(CODEC.decode(radio)), Optional.empty());
         assertThat(fromList.count(Kind.REMOVED)).isEqualTo(2);
         assertThat(fromList.mustBeAsked()).as("more goes than stays").isTrue();
     }
@@ -72,7 +74,7 @@ class WritePlanTest {
         WritePlan plan = WritePlan.of(
                 CODEC,
                 radio,
-                Map.of(1, renamed, 2, NET, 3, CALL),
+                Contents.of(Map.of(1, renamed, 2, NET, 3, CALL)),
                 Map.of(2, new SlotReading.Held(SKARRA)),
                 Optional.empty());
         assertThat(plan.slots())
@@ -88,7 +90,8 @@ class WritePlanTest {
         assertThat(plan.held()).isEqualTo(4);
         assertThat(plan.fromListsAfterwards(Set.of(1, 2, 3))).containsExactly(1, 2, 3);
 
-        WritePlan replacing = WritePlan.of(CODEC, radio, Map.of(0, CALL), Map.of(), Optional.of(Set.of(1)));
+        WritePlan replacing =
+                WritePlan.of(CODEC, radio, Contents.of(Map.of(0, CALL)), Map.of(), Optional.of(Set.of(1)));
         assertThat(replacing.mustBeAsked()).as("NET came from no list").isTrue();
         assertThat(replacing.held()).isEqualTo(2);
     }
@@ -104,7 +107,7 @@ class WritePlanTest {
             MemoryImage radio = MemoryImage.of(bytes);
             Map<Integer, RadioSlot> wanted = Map.of(random.nextInt(50), NET, 50 + random.nextInt(50), CALL);
             Set<Integer> leave = random.ints(40, 0, 150).boxed().collect(java.util.stream.Collectors.toSet());
-            WritePlan plan = WritePlan.of(CODEC, radio, wanted, Map.of(), Optional.of(leave));
+            WritePlan plan = WritePlan.of(CODEC, radio, Contents.of(wanted), Map.of(), Optional.of(leave));
             for (int slot : leave) {
                 assertThat(CODEC.decode(plan.image(), slot))
                         .as("seed %d, slot %d", seed, slot)

@@ -94,7 +94,6 @@ class DemoData implements SmartInitializingSingleton {
                         fresh,
                         new Fitter(model.model(), plans.find(list.bandPlanId()).orElseThrow())
                                 .fit(list)
-                                .contents()
-                                .slots());
+                                .contents());
     }
 }

@@ -38,7 +38,7 @@ public class Loading {
         return WritePlan.of(
                 new ImageCodec(unit.definition()),
                 snapshot.image(),
-                fitted.contents().slots(),
+                fitted.contents(),
                 units.writtenFromLists(unit.id()),
                 leave);
     }
