@@ -36,6 +36,18 @@ public final class RadioDefinitions {
         return DataFile.read(fileName, yaml, DefinitionReader::read);
     }
 
+    /**
+     * The text of the file of one that ships.
+     *
+     * @throws IllegalArgumentException if none of that id ships
+     */
+    public static String shippedText(String id) {
+        if (DataFile.resourceText(RadioDefinitions.class, INDEX).lines().noneMatch((id + ".yaml")::equals)) {
+            throw new IllegalArgumentException("Model must be one that ships, was \"" + id + "\"");
+        }
+        return DataFile.resourceText(RadioDefinitions.class, id + ".yaml");
+    }
+
     /** The definition of that id, if there is one. */
     public Optional<RadioDefinition> find(String id) {
         return Optional.ofNullable(definitions.get(id));

@@ -15,6 +15,7 @@ import reckonrod.server.problem.ProblemException;
  * @param port how it is reached
  * @param halfWritten there when a write was begun and not brought to a good end
  * @param loaded which list it holds, as far as is known
+ * @param shelf what the person knows of it besides
  */
 public record RadioUnit(
         String id,
@@ -22,7 +23,8 @@ public record RadioUnit(
         RadioDefinition definition,
         PortAddress port,
         Optional<HalfWritten> halfWritten,
-        Optional<Loaded> loaded) {
+        Optional<Loaded> loaded,
+        Shelf shelf) {
     /**
      * The radio, if it can be loaded by a cable.
      *

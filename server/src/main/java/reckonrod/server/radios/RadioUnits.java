@@ -9,35 +9,64 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import reckonrod.core.definition.RadioDefinitions;
+import reckonrod.core.datafile.DataFileException;
 import reckonrod.core.image.ImageCodec;
 import reckonrod.core.image.MemoryImage;
 import reckonrod.core.image.SlotReading;
+import reckonrod.server.definitions.DefinitionLookup;
 import reckonrod.server.problem.ProblemException;
 
 /** Keeps the person's radios and the snapshots of their memories. */
 @Service
 @Transactional
 public class RadioUnits {
+    private static final Logger LOG = LoggerFactory.getLogger(RadioUnits.class);
+
     private final UnitRepository units;
     private final SnapshotRepository snapshots;
-    private final RadioDefinitions definitions;
+    private final LendingRepository lendings;
+    private final DefinitionLookup definitions;
     private final Clock clock;
 
-    RadioUnits(UnitRepository units, SnapshotRepository snapshots, RadioDefinitions definitions, Clock clock) {
+    RadioUnits(
+            UnitRepository units,
+            SnapshotRepository snapshots,
+            LendingRepository lendings,
+            DefinitionLookup definitions,
+            Clock clock) {
+        this.lendings = lendings;
         this.units = units;
         this.snapshots = snapshots;
         this.definitions = definitions;
         this.clock = clock;
     }
 
-    /** All radios, by name. */
+    /** All radios that are in use, by name. */
     @Transactional(readOnly = true)
     public List<RadioUnit> all() {
+        return every().stream().filter(each -> each.shelf().retired().isEmpty()).toList();
+    }
+
+    /** All radios, those too that are laid aside for good. One whose model cannot be read any more does not take the others with it. */
+    @Transactional(readOnly = true)
+    List<RadioUnit> every() {
+        Map<String, Shelf.Lent> out = lendings.findByBackAtIsNull().stream()
+                .collect(Collectors.toMap(LendingRecord::radioId, LendingRecord::lent));
         return units.findAll().stream()
-                .map(this::unit)
+                .flatMap(record -> {
+                    try {
+                        return Stream.of(unit(record, Optional.ofNullable(out.get(record.id()))));
+                    } catch (DataFileException | ProblemException unreadable) {
+                        LOG.warn("The model of {} cannot be read: {}", record.name(), unreadable.getMessage());
+                        return Stream.empty();
+                    }
+                })
                 .sorted(Comparator.comparing(RadioUnit::name))
                 .toList();
     }
@@ -143,23 +172,28 @@ public class RadioUnits {
                 .orElseThrow(() -> ProblemException.notFound("There is no snapshot " + id + " of this radio."));
     }
 
-    private UnitRecord record(String id) {
+    UnitRecord record(String id) {
         return units.findById(id)
                 .orElseThrow(() -> ProblemException.notFound("There is no radio \"" + id + "\" here."));
     }
 
     private RadioUnit unit(UnitRecord record) {
+        return unit(record, lendings.findByRadioIdAndBackAtIsNull(record.id()).map(LendingRecord::lent));
+    }
+
+    private RadioUnit unit(UnitRecord record, Optional<Shelf.Lent> lent) {
         return new RadioUnit(
                 record.id(),
                 record.name(),
-                definitions.find(record.definitionId()).orElseThrow(),
+                definitions.get(record.definitionId()),
                 PortAddress.parse(record.port()),
                 record.halfWritten()
                         ? Optional.of(new RadioUnit.HalfWritten(record.snapshotToPutBack()))
                         : Optional.empty(),
                 Optional.ofNullable(record.loadedListName())
                         .map(name -> new RadioUnit.Loaded(
-                                Optional.ofNullable(record.loadedListId()), name, record.loadedAt())));
+                                Optional.ofNullable(record.loadedListId()), name, record.loadedAt())),
+                record.shelf(lent));
     }
 
     private static Snapshot snapshot(SnapshotRecord record) {

@@ -8,6 +8,8 @@ import java.util.UUID;
 /**
  * One of the person's radios on the wire.
  *
+ * @param modelId its model in addresses
+ * @param settings what of the radio itself makes right channels fail, and what it is set to
  * @param baud the speed of its cable; absent where it is not loaded by cable
  * @param person what the person does to load it by cable
  */
@@ -15,6 +17,7 @@ record RadioView(
         String id,
         String name,
         String model,
+        String modelId,
         String kind,
         int firstSlot,
         int lastSlot,
@@ -25,7 +28,52 @@ record RadioView(
         @Schema(nullable = true) UUID snapshotToPutBack,
         boolean halfWritten,
         @Schema(nullable = true) LoadedView loaded,
-        @Schema(nullable = true) SnapshotView newestSnapshot) {
+        @Schema(nullable = true) SnapshotView newestSnapshot,
+        ShelfView shelf,
+        List<SettingNow> settings) {
+    /** What the person knows of it besides its model. */
+    record ShelfView(
+            String label,
+            String serial,
+            String firmware,
+            String antenna,
+            String note,
+            @Schema(nullable = true) LentView lent,
+            @Schema(nullable = true) Instant retired,
+            long version) {
+        static ShelfView of(Shelf shelf) {
+            return new ShelfView(
+                    shelf.label(),
+                    shelf.serial(),
+                    shelf.firmware(),
+                    shelf.antenna(),
+                    shelf.note(),
+                    shelf.lent()
+                            .map(each -> new LentView(each.to(), each.at(), each.note()))
+                            .orElse(null),
+                    shelf.retired().orElse(null),
+                    shelf.version());
+        }
+    }
+
+    /** Who has it now. */
+    record LentView(String to, Instant at, String note) {}
+
+    /**
+     * A setting of the radio itself.
+     *
+     * @param value what it was set to when the radio was read last; nothing where that is not known
+     * @param fails whether right channels fail with that
+     * @param panel how it is reached on the radio; empty where only a cable reaches it
+     */
+    record SettingNow(
+            String name,
+            @Schema(nullable = true) String value,
+            String advised,
+            boolean fails,
+            String why,
+            String panel) {}
+
     /**
      * The list it holds, as far as is known.
      *

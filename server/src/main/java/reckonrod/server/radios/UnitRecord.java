@@ -6,6 +6,7 @@ import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
@@ -30,6 +31,13 @@ class UnitRecord {
     @JdbcTypeCode(SqlTypes.JSON)
     private List<Integer> writtenSlots = List.of();
 
+    private String label = "";
+    private String serial = "";
+    private String firmware = "";
+    private String antenna = "";
+    private String note = "";
+    private Instant retiredAt;
+
     @Version
     private long version;
 
@@ -48,6 +56,38 @@ class UnitRecord {
 
     String name() {
         return name;
+    }
+
+    /** What the person calls it and knows of it. */
+    void isKnownAs(
+            String nextName,
+            String nextLabel,
+            String nextSerial,
+            String nextFirmware,
+            String nextAntenna,
+            String nextNote) {
+        name = nextName;
+        label = nextLabel;
+        serial = nextSerial;
+        firmware = nextFirmware;
+        antenna = nextAntenna;
+        note = nextNote;
+    }
+
+    Shelf shelf(Optional<Shelf.Lent> lent) {
+        return new Shelf(label, serial, firmware, antenna, note, lent, Optional.ofNullable(retiredAt), version);
+    }
+
+    Instant retiredAt() {
+        return retiredAt;
+    }
+
+    void retires(Instant at) {
+        retiredAt = at;
+    }
+
+    long version() {
+        return version;
     }
 
     String definitionId() {

@@ -1,0 +1,166 @@
+package reckonrod.server.radios;
+
+import java.time.Clock;
+import java.util.List;
+import java.util.Locale;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import reckonrod.core.definition.RadioDefinition;
+import reckonrod.server.definitions.DefinitionLookup;
+import reckonrod.server.problem.ProblemException;
+
+/** Keeps what the person knows of the radios besides what is in them. A radio that was here is never deleted: its snapshots stay. */
+@Service
+@Transactional
+class RadioShelf {
+    private static final int MOST_RADIOS = 60;
+
+    private final RadioUnits radios;
+    private final UnitRepository units;
+    private final LendingRepository lendings;
+    private final DefinitionLookup definitions;
+    private final Clock clock;
+
+    RadioShelf(
+            RadioUnits radios,
+            UnitRepository units,
+            LendingRepository lendings,
+            DefinitionLookup definitions,
+            Clock clock) {
+        this.radios = radios;
+        this.units = units;
+        this.lendings = lendings;
+        this.definitions = definitions;
+        this.clock = clock;
+    }
+
+    public RadioUnit add(ShelfRequests.NewRadio request) {
+        RadioDefinition definition = definitions.get(request.model());
+        String name = request.name().strip();
+        requireFree(name, "");
+        if (units.count() >= MOST_RADIOS) {
+            throw ProblemException.refused(
+                    "too-many-radios", "Too many radios", "There are " + MOST_RADIOS + " here, and no more are kept.");
+        }
+        boolean simulated = request.reached() == ShelfRequests.Reached.simulated;
+        if (simulated && (definition.link().isEmpty() || !definitions.ships(definition.id()))) {
+            throw ProblemException.refused(
+                    "no-simulated-radio",
+                    "Not simulated",
+                    "There is no simulated " + definition.title()
+                            + " with a cable; add it as one that is keyed in by hand.");
+        }
+        UnitRecord unit = new UnitRecord(
+                id(name),
+                name,
+                definition.id(),
+                (simulated ? new PortAddress.Simulated() : new PortAddress.None()).text());
+        unit.isKnownAs(
+                name,
+                ShelfRequests.text(request.label()),
+                ShelfRequests.text(request.serial()),
+                ShelfRequests.text(request.firmware()),
+                ShelfRequests.text(request.antenna()),
+                ShelfRequests.text(request.note()));
+        units.saveAndFlush(unit);
+        return radios.get(unit.id());
+    }
+
+    public RadioUnit change(String id, ShelfRequests.RadioEdit request) {
+        UnitRecord unit = radios.record(id);
+        if (unit.version() != request.baseVersion()) {
+            throw ProblemException.conflict(
+                    "changed-elsewhere",
+                    "Changed elsewhere",
+                    unit.name()
+                            + " was changed in another tab or by a transfer. Nothing was overwritten; look at it again.");
+        }
+        String name = request.name().strip();
+        requireFree(name, id);
+        unit.isKnownAs(
+                name,
+                ShelfRequests.text(request.label()),
+                ShelfRequests.text(request.serial()),
+                ShelfRequests.text(request.firmware()),
+                ShelfRequests.text(request.antenna()),
+                ShelfRequests.text(request.note()));
+        units.saveAndFlush(unit);
+        return radios.get(id);
+    }
+
+    public RadioUnit lend(String id, ShelfRequests.Lending request) {
+        UnitRecord unit = radios.record(id);
+        lendings.findByRadioIdAndBackAtIsNull(id).ifPresent(out -> {
+            throw ProblemException.conflict(
+                    "lent-already",
+                    "It is out already",
+                    unit.name() + " is with " + out.lent().to() + ". Take it back first.");
+        });
+        lendings.saveAndFlush(new LendingRecord(
+                UUID.randomUUID(), id, request.to().strip(), clock.instant(), ShelfRequests.text(request.note())));
+        return radios.get(id);
+    }
+
+    public RadioUnit getBack(String id, ShelfRequests.Return request) {
+        UnitRecord unit = radios.record(id);
+        LendingRecord out = lendings.findByRadioIdAndBackAtIsNull(id)
+                .orElseThrow(() -> ProblemException.conflict(
+                        "not-lent", "It is not out", unit.name() + " is with nobody else, as far as is known here."));
+        out.isBack(clock.instant(), ShelfRequests.text(request.note()));
+        return radios.get(id);
+    }
+
+    /** Lays a radio aside for good, or takes it up again. */
+    public RadioUnit retire(String id, boolean aside) {
+        UnitRecord unit = radios.record(id);
+        if (aside && unit.halfWritten()) {
+            throw ProblemException.conflict(
+                    "half-written",
+                    "It is half written",
+                    unit.name() + " was not written to the end. Put back what it held first (Load).");
+        }
+        unit.retires(aside ? clock.instant() : null);
+        units.saveAndFlush(unit);
+        return radios.get(id);
+    }
+
+    @Transactional(readOnly = true)
+    public List<RadioUnit> retired() {
+        return radios.every().stream()
+                .filter(each -> each.shelf().retired().isPresent())
+                .toList();
+    }
+
+    @Transactional(readOnly = true)
+    public List<LendingRecord> lendings(String id) {
+        return lendings.findByRadioIdOrderByLentAtDesc(radios.record(id).id());
+    }
+
+    private void requireFree(String name, String id) {
+        units.findAll().stream()
+                .filter(each -> each.name().equalsIgnoreCase(name) && !each.id().equals(id))
+                .findFirst()
+                .ifPresent(each -> {
+                    throw ProblemException.conflict(
+                            "radio-name-taken",
+                            "That name is taken",
+                            "A radio is called " + each.name() + " already"
+                                    + (each.retiredAt() == null ? "" : "; it is laid aside")
+                                    + ". Choose another name.");
+                });
+    }
+
+    /** A name for addresses that says something, and that no other radio has. */
+    private String id(String name) {
+        String plain =
+                name.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-").replaceAll("^-+|-+$", "");
+        // "retired" is a page of its own.
+        String wanted = plain.isEmpty() || plain.equals("retired") ? "radio" : plain;
+        String id = wanted;
+        for (int number = 2; units.existsById(id); number++) {
+            id = wanted + "-" + number;
+        }
+        return id;
+    }
+}

@@ -1,0 +1,67 @@
+package reckonrod.server.radios;
+
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.stereotype.Component;
+import reckonrod.core.definition.LinkDefinition;
+import reckonrod.core.image.ImageCodec;
+import reckonrod.core.radio.RadioSetting;
+
+/** Makes the wire form of a radio. */
+@Component
+class RadioViews {
+    private final RadioUnits units;
+
+    RadioViews(RadioUnits units) {
+        this.units = units;
+    }
+
+    RadioView of(RadioUnit unit) {
+        Optional<Snapshot> newest = units.newestSnapshot(unit.id());
+        return new RadioView(
+                unit.id(),
+                unit.name(),
+                unit.definition().title(),
+                unit.definition().id(),
+                unit.definition().kind().word(),
+                unit.definition().limits().slots().first(),
+                unit.definition().limits().slots().last(),
+                unit.port().text(),
+                unit.port().isSimulated(),
+                unit.definition().link().map(LinkDefinition::baud).orElse(null),
+                unit.definition().link().map(LinkDefinition::person).orElse(java.util.List.of()),
+                unit.halfWritten().map(RadioUnit.HalfWritten::snapshotToPutBack).orElse(null),
+                unit.halfWritten().isPresent(),
+                unit.loaded()
+                        .map(loaded -> new RadioView.LoadedView(
+                                loaded.listId().orElse(null), loaded.listName(), loaded.since()))
+                        .orElse(null),
+                newest.map(snapshot -> of(unit, snapshot)).orElse(null),
+                RadioView.ShelfView.of(unit.shelf()),
+                unit.definition().settings().stream()
+                        .map(setting -> setting(unit, setting, newest))
+                        .toList());
+    }
+
+    /** What a setting is set to is known only from a memory that was read. */
+    private static RadioView.SettingNow setting(RadioUnit unit, RadioSetting setting, Optional<Snapshot> newest) {
+        String value = newest.filter(any -> unit.definition().memory().isPresent())
+                .map(snapshot -> new ImageCodec(unit.definition()).settings(snapshot.image()))
+                .map((Map<RadioSetting, Optional<String>> values) -> values.getOrDefault(setting, Optional.empty()))
+                .flatMap(each -> each)
+                .orElse(null);
+        return new RadioView.SettingNow(
+                setting.name(),
+                value,
+                setting.advised(),
+                value != null && setting.fails().contains(value),
+                setting.why(),
+                setting.panel().orElse(""));
+    }
+
+    static RadioView.SnapshotView of(RadioUnit unit, Snapshot snapshot) {
+        int channels =
+                new ImageCodec(unit.definition()).decode(snapshot.image()).size();
+        return new RadioView.SnapshotView(snapshot.id(), snapshot.takenAt(), snapshot.reason(), channels);
+    }
+}

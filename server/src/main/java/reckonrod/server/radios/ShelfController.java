@@ -1,0 +1,80 @@
+package reckonrod.server.radios;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.Valid;
+import java.time.Instant;
+import java.util.List;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The shelf: radios come, are lent, come back, and are laid aside for good. */
+@RestController
+@RequestMapping("/api/radios")
+class ShelfController {
+    private final RadioShelf shelf;
+    private final RadioViews views;
+
+    ShelfController(RadioShelf shelf, RadioViews views) {
+        this.shelf = shelf;
+        this.views = views;
+    }
+
+    /** One time that a radio was with somebody else. */
+    record LendingView(
+            String to,
+            Instant at,
+            String note,
+            @Schema(nullable = true) Instant backAt,
+            String backNote) {}
+
+    @GetMapping("/retired")
+    List<RadioView> retired() {
+        return shelf.retired().stream().map(views::of).toList();
+    }
+
+    @PostMapping
+    @ResponseStatus(HttpStatus.CREATED)
+    RadioView add(@Valid @RequestBody ShelfRequests.NewRadio request) {
+        return views.of(shelf.add(request));
+    }
+
+    @PutMapping("/{id}")
+    RadioView change(@PathVariable String id, @Valid @RequestBody ShelfRequests.RadioEdit request) {
+        return views.of(shelf.change(id, request));
+    }
+
+    @PostMapping("/{id}/lend")
+    RadioView lend(@PathVariable String id, @Valid @RequestBody ShelfRequests.Lending request) {
+        return views.of(shelf.lend(id, request));
+    }
+
+    @PostMapping("/{id}/get-back")
+    RadioView getBack(@PathVariable String id, @Valid @RequestBody ShelfRequests.Return request) {
+        return views.of(shelf.getBack(id, request));
+    }
+
+    @PostMapping("/{id}/retire")
+    RadioView retire(@PathVariable String id) {
+        return views.of(shelf.retire(id, true));
+    }
+
+    @PostMapping("/{id}/take-up")
+    RadioView takeUp(@PathVariable String id) {
+        return views.of(shelf.retire(id, false));
+    }
+
+    @GetMapping("/{id}/lendings")
+    List<LendingView> lendings(@PathVariable String id) {
+        return shelf.lendings(id).stream()
+                .map(each -> new LendingView(
+                        each.lent().to(), each.lent().at(), each.lent().note(), each.backAt(), each.backNote()))
+                .toList();
+    }
+}

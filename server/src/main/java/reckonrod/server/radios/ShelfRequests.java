@@ -1,0 +1,69 @@
+package reckonrod.server.radios;
+
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Pattern;
+import jakarta.validation.constraints.Size;
+
+/** What is asked of the shelf. */
+final class ShelfRequests {
+    private static final String LABELS = "|black|blue|brown|green|grey|orange|red|violet|white|yellow";
+    private static final String LABEL =
+            "must be a colour: black, blue, brown, green, grey, orange, red, violet, white or yellow";
+    private static final String MOST_60 = "must have at most 60 characters";
+    private static final String MOST_500 = "must have at most 500 characters";
+    private static final String CALLED = "must be what you call the radio";
+    private static final String NEEDED = "must be given";
+
+    private ShelfRequests() {}
+
+    /** A new radio. */
+    record NewRadio(
+            @NotBlank(message = "must be a model that is known here") @Size(max = 60, message = MOST_60)
+            String model,
+
+            @NotBlank(message = CALLED) @Size(max = 40, message = "must have at most 40 characters")
+            String name,
+
+            @Pattern(regexp = LABELS, message = LABEL) String label,
+            @Size(max = 60, message = MOST_60) String serial,
+            @Size(max = 60, message = MOST_60) String firmware,
+            @Size(max = 60, message = MOST_60) String antenna,
+            @Size(max = 500, message = MOST_500) String note,
+            Reached reached) {}
+
+    /** How it is reached. */
+    enum Reached {
+        /** By hand only. */
+        none,
+        /** By a simulated cable, to a radio that is simulated. */
+        simulated
+    }
+
+    /** What is known of a radio now. */
+    record RadioEdit(
+            @NotNull(message = NEEDED) Long baseVersion,
+
+            @NotBlank(message = CALLED) @Size(max = 40, message = "must have at most 40 characters")
+            String name,
+
+            @Pattern(regexp = LABELS, message = LABEL) String label,
+            @Size(max = 60, message = MOST_60) String serial,
+            @Size(max = 60, message = MOST_60) String firmware,
+            @Size(max = 60, message = MOST_60) String antenna,
+            @Size(max = 500, message = MOST_500) String note) {}
+
+    /** Somebody gets it for a while. */
+    record Lending(
+            @NotBlank(message = "must be who has it") @Size(max = 60, message = MOST_60)
+            String to,
+
+            @Size(max = 500, message = MOST_500) String note) {}
+
+    /** It is back. */
+    record Return(@Size(max = 500, message = MOST_500) String note) {}
+
+    static String text(String given) {
+        return given == null ? "" : given.strip();
+    }
+}
