@@ -24,6 +24,8 @@ export const router = createRouter({
     },
     { path: '/about', name: 'about', component: () => import('./features/about/AboutView.vue') },
     { path: '/fit/:radio?', name: 'fit', component: () => import('./features/fit/FitView.vue') },
+    { path: '/radios', name: 'radios', component: () => import('./features/radios/RadiosView.vue') },
+    { path: '/models/:id?', name: 'models', component: () => import('./features/radios/ModelsView.vue') },
     { path: '/load/:radio?', name: 'load', component: () => import('./features/load/LoadView.vue') },
     { path: '/:rest(.*)*', name: 'nowhere', component: () => import('./features/NowhereView.vue') },
   ],

@@ -33,7 +33,13 @@ export const STEPS: Step[] = [
     key: '2',
     also: { compare: 'Compare', export: 'Export', lists: 'Lists', print: 'Print', review: 'Lines to review' },
   },
-  { name: 'fit', word: 'Fit', icon: mdiViewGridOutline, key: '3' },
+  {
+    name: 'fit',
+    word: 'Fit',
+    icon: mdiViewGridOutline,
+    key: '3',
+    also: { radios: 'Radios', models: 'Models of radios' },
+  },
   { name: 'load', word: 'Load', icon: mdiTrayArrowDown, key: '4' },
 ]
 

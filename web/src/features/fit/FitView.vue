@@ -71,6 +71,7 @@ useKeys({
   <SplitPane v-model="sideOpen" class="fit" label="Why" :side="picked !== null">
     <PageBar title="Fit">
       <span v-if="open && radio" class="quiet">What {{ radio.name }} makes of {{ open.name }}</span>
+      <template #acts><v-btn :to="{ name: 'radios' }">Radios</v-btn></template>
     </PageBar>
     <p v-if="error || radiosError" class="pad" role="alert">{{ (error ?? radiosError)?.message }}</p>
     <RadioTabs v-if="radios" :radios="radios" :open="radio?.id ?? ''" route="fit" />

@@ -134,11 +134,11 @@ class RadioShelfApiTest extends ServerTest {
                 "longestName",
                 8,
                 "receive",
-                List.of("136-174", " 400 - 470 "),
+                "136-174; 400 – 470 MHz",
                 "transmit",
-                List.of("144-146", "430-440"),
+                "144-146,430-440",
                 "watts",
-                List.of("5", "1"),
+                "5 W, 1 W",
                 "shift",
                 "any_pair"));
         form.putAll(Map.of(
@@ -183,12 +183,17 @@ class RadioShelfApiTest extends ServerTest {
     @ParameterizedTest
     @CsvSource(delimiter = '|', textBlock = """
             receive     | 174-136       | 422 | radio-model-faulty
-            receive     | all of it     | 400 | field-invalid
+            receive     | all of it     | 422 | radio-model-faulty
+            receive     | 136-174, 150-160 | 422 | radio-model-faulty
+            watts       | 0,5           | 422 | radio-model-faulty
+            watts       | 1, 5          | 422 | radio-model-faulty
+            watts       | 5, 4, 3, 2    | 422 | radio-model-faulty
+            watts       | five          | 422 | radio-model-faulty
             ctcss       | 49            | 422 | radio-model-faulty
             lastSlot    | 0             | 422 | radio-model-faulty
             """)
     void aShortFormThatCannotBeIsRefused(String part, String value, int status, String code) {
-        Object given = part.equals("receive") ? List.of(value) : Integer.valueOf(value);
+        Object given = part.equals("receive") || part.equals("watts") ? value : Integer.valueOf(value);
         Answer answer = post("/api/radio-models/short", shortForm(part, given));
         if (answer.status() == 200) {
             answer = post(

@@ -1,9 +1,12 @@
 package reckonrod.core.definition;
 
+import java.math.BigDecimal;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import reckonrod.core.channel.Power;
 import reckonrod.core.radio.Kind;
 import reckonrod.core.radio.PowerLevel;
 
@@ -20,7 +23,7 @@ import reckonrod.core.radio.PowerLevel;
  * @param smallLetters whether names have small letters
  * @param receive the stretches it listens on, in megahertz: {@code 136-174}
  * @param transmit the stretches it talks on
- * @param airband the stretch that it hears in AM, if there is one
+ * @param airband the stretches that it hears in AM
  * @param narrow whether it has narrow FM
  * @param ctcss how many CTCSS tones it has: 0, 38, 50 or 51
  * @param dcs how many DCS codes it has: 0, 83 or 104
@@ -40,7 +43,7 @@ public record ShortDefinition(
         boolean smallLetters,
         List<String> receive,
         List<String> transmit,
-        Optional<String> airband,
+        List<String> airband,
         boolean narrow,
         int ctcss,
         int dcs,
@@ -60,6 +63,68 @@ public record ShortDefinition(
         SIZE_FOR_EACH_SLOT,
         /** A direction for each slot, and one size for each band. */
         ONE_SIZE_A_BAND
+    }
+
+    /**
+     * Reads stretches as people write them: {@code 136-174, 400-480}, in megahertz.
+     *
+     * @throws IllegalArgumentException if there is none, or one is not two frequencies with a dash between them
+     */
+    public static List<String> stretches(String text) {
+        List<String> parts =
+                parts(text.replaceAll("(?i)\\s*MHz", "").replaceAll("\\s*[\u2010-\u2015]\\s*|\\s*-\\s*", "-"));
+        parts.forEach(each -> {
+            if (!each.matches("[0-9]{1,4}(\\.[0-9]{1,6})?-[0-9]{1,4}(\\.[0-9]{1,6})?")) {
+                throw new IllegalArgumentException(
+                        "A stretch must be two frequencies in MHz with a dash between them, such as 136-174, was \""
+                                + each + "\"");
+            }
+        });
+        return parts;
+    }
+
+    /**
+     * Reads powers as people write them: {@code 5, 2, 0.5}, in watts. One is high; two are high and low; the one between is mid.
+     *
+     * @throws IllegalArgumentException if there are not one to three, or they do not fall
+     */
+    public static List<PowerLevel> powers(String text) {
+        List<BigDecimal> watts = parts(text.replaceAll("(?i)\\s*W(atts?)?\\b", "")).stream()
+                .map(each -> {
+                    if (!each.matches("[0-9]{1,4}(\\.[0-9]{1,3})?")) {
+                        throw new IllegalArgumentException(
+                                "A power must be a number of watts such as 5 or 0.5, was \"" + each + "\"");
+                    }
+                    return new BigDecimal(each);
+                })
+                .toList();
+        for (int i = 0; i < watts.size(); i++) {
+            BigDecimal most = i == 0 ? BigDecimal.valueOf(10_000) : watts.get(i - 1);
+            if (watts.get(i).signum() <= 0 || watts.get(i).compareTo(most) >= 0) {
+                throw new IllegalArgumentException(
+                        "Powers must be above 0 W and each lower than the one before it, with a point in 0.5, was \""
+                                + text + "\"");
+            }
+        }
+        List<Power> names = switch (watts.size()) {
+            case 1 -> List.of(Power.HIGH);
+            case 2 -> List.of(Power.HIGH, Power.LOW);
+            case 3 -> List.of(Power.HIGH, Power.MID, Power.LOW);
+            default -> throw new IllegalArgumentException("There must be one to three powers, were " + watts.size());
+        };
+        return IntStream.range(0, watts.size())
+                .mapToObj(each -> new PowerLevel(names.get(each), watts.get(each)))
+                .toList();
+    }
+
+    private static List<String> parts(String text) {
+        List<String> parts = Arrays.stream(text.split("[,;/\\s]+"))
+                .filter(each -> !each.isEmpty())
+                .toList();
+        if (parts.isEmpty()) {
+            throw new IllegalArgumentException("At least one must be given, was \"" + text + "\"");
+        }
+        return parts;
     }
 
     /** The id: maker and model in small letters, with what no id can have left out. */
@@ -101,9 +166,7 @@ public record ShortDefinition(
                         lastSlot,
                         longestName,
                         quoted((smallLetters ? CAPITALS + CAPITALS.toLowerCase(Locale.ROOT) : CAPITALS) + OTHERS),
-                        bands(receive, emissions())
-                                + airband.map(each -> bands(List.of(each), "AM"))
-                                        .orElse(""),
+                        bands(receive, emissions()) + bands(airband, "AM"),
                         bands(transmit, emissions()),
                         tones(),
                         tones(),

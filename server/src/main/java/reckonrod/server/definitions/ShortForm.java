@@ -1,27 +1,23 @@
 package reckonrod.server.definitions;
 
+import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
-import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
-import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
-import java.math.BigDecimal;
 import java.util.List;
-import java.util.Optional;
-import reckonrod.core.channel.Power;
 import reckonrod.core.definition.ShortDefinition;
 import reckonrod.core.radio.Kind;
-import reckonrod.core.radio.PowerLevel;
+import reckonrod.server.problem.ProblemException;
 
 /**
  * What the owner of a radio can tell of it.
  *
- * @param receive the stretches it listens on, in megahertz
+ * @param receive the stretches it listens on, in megahertz, with commas
  * @param transmit those it talks on
- * @param airband the stretch it hears in AM; nothing if it has none
- * @param watts its power levels in watts, highest first, three at most
+ * @param airband those it hears in AM; nothing if it has none
+ * @param watts its power levels in watts, highest first, three at most, with commas
  */
 record ShortForm(
         @NotBlank(message = "must be the name of who makes it")
@@ -44,15 +40,16 @@ record ShortForm(
 
         boolean smallLetters,
 
-        @NotEmpty(message = "must be one stretch or more, such as 136-174")
-        @Size(max = 12, message = "must be at most 12")
-        List<@NotBlank(message = STRETCH) @Pattern(regexp = MEGAHERTZ, message = STRETCH) String> receive,
+        @NotBlank(message = "must be one stretch or more, such as 136-174, 400-480")
+        @Size(max = 300, message = MOST_300)
+        String receive,
 
-        @NotEmpty(message = "must be one stretch or more, such as 144-148")
-        @Size(max = 12, message = "must be at most 12")
-        List<@NotBlank(message = STRETCH) @Pattern(regexp = MEGAHERTZ, message = STRETCH) String> transmit,
+        @NotBlank(message = "must be one stretch or more, such as 144-148, 430-450")
+        @Size(max = 300, message = MOST_300)
+        String transmit,
 
-        @Pattern(regexp = MEGAHERTZ, message = STRETCH) String airband,
+        @Schema(nullable = true) @Size(max = 60, message = "must have at most 60 characters")
+        String airband,
 
         boolean narrow,
 
@@ -64,10 +61,9 @@ record ShortForm(
 
         boolean inverted,
 
-        @NotEmpty(message = "must be one to three powers in watts")
-        @Size(max = 3, message = "must be one to three powers in watts")
-        List<@NotNull(message = WATTS) @Pattern(regexp = "\\s*[0-9]{1,4}([.,][0-9]{1,3})?\\s*", message = WATTS) String>
-                watts,
+        @NotBlank(message = "must be one to three powers in watts, highest first, such as 5, 2, 0.5")
+        @Size(max = 100, message = "must have at most 100 characters")
+        String watts,
 
         @NotNull(message = "must be any_pair, size_for_each_slot or one_size_a_band")
         Kept shift,
@@ -76,9 +72,7 @@ record ShortForm(
         int banks,
 
         boolean listenOnly) {
-    private static final String STRETCH = "must be two frequencies in MHz with a dash between them, such as 136-174";
-    private static final String MEGAHERTZ = "\\s*[0-9]{1,4}(\\.[0-9]{1,6})?\\s*-\\s*[0-9]{1,4}(\\.[0-9]{1,6})?\\s*";
-    private static final String WATTS = "must be a power in watts, such as 5 or 0.5";
+    private static final String MOST_300 = "must have at most 300 characters";
 
     /** What sort of radio it is. */
     enum KindOfRadio {
@@ -93,51 +87,38 @@ record ShortForm(
         one_size_a_band
     }
 
+    /** The text of a definition; what the figures cannot mean is a problem. */
     String yaml() {
+        try {
+            return definition().yaml();
+        } catch (IllegalArgumentException wrong) {
+            throw ProblemException.refused("radio-model-faulty", "That cannot be a radio", wrong.getMessage() + ".");
+        }
+    }
+
+    private ShortDefinition definition() {
         return new ShortDefinition(
-                        maker,
-                        model,
-                        kind == KindOfRadio.handheld ? Kind.HANDHELD : Kind.MOBILE,
-                        firstSlot,
-                        lastSlot,
-                        longestName,
-                        smallLetters,
-                        plain(receive),
-                        plain(transmit),
-                        Optional.ofNullable(airband).map(ShortForm::plain),
-                        narrow,
-                        ctcss,
-                        dcs,
-                        inverted,
-                        levels(),
-                        switch (shift) {
-                            case any_pair -> ShortDefinition.KeptShift.ANY_PAIR;
-                            case size_for_each_slot -> ShortDefinition.KeptShift.SIZE_FOR_EACH_SLOT;
-                            case one_size_a_band -> ShortDefinition.KeptShift.ONE_SIZE_A_BAND;
-                        },
-                        banks,
-                        listenOnly)
-                .yaml();
-    }
-
-    /** One power is high; two are high and low; the one between is mid. */
-    private List<PowerLevel> levels() {
-        List<Power> names = switch (watts.size()) {
-            case 1 -> List.of(Power.HIGH);
-            case 2 -> List.of(Power.HIGH, Power.LOW);
-            default -> List.of(Power.HIGH, Power.MID, Power.LOW);
-        };
-        return java.util.stream.IntStream.range(0, watts.size())
-                .mapToObj(each -> new PowerLevel(
-                        names.get(each), new BigDecimal(plain(watts.get(each)).replace(',', '.'))))
-                .toList();
-    }
-
-    private static List<String> plain(List<String> stretches) {
-        return stretches.stream().map(ShortForm::plain).toList();
-    }
-
-    private static String plain(String stretch) {
-        return stretch.replaceAll("\\s", "");
+                maker,
+                model,
+                kind == KindOfRadio.handheld ? Kind.HANDHELD : Kind.MOBILE,
+                firstSlot,
+                lastSlot,
+                longestName,
+                smallLetters,
+                ShortDefinition.stretches(receive),
+                ShortDefinition.stretches(transmit),
+                airband == null || airband.isBlank() ? List.of() : ShortDefinition.stretches(airband),
+                narrow,
+                ctcss,
+                dcs,
+                inverted,
+                ShortDefinition.powers(watts),
+                switch (shift) {
+                    case any_pair -> ShortDefinition.KeptShift.ANY_PAIR;
+                    case size_for_each_slot -> ShortDefinition.KeptShift.SIZE_FOR_EACH_SLOT;
+                    case one_size_a_band -> ShortDefinition.KeptShift.ONE_SIZE_A_BAND;
+                },
+                banks,
+                listenOnly);
     }
 }

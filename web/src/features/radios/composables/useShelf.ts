@@ -1,0 +1,96 @@
+import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { api, unwrap, type Radio, type Schemas } from '@/shared/api/client'
+import { useRadios } from '@/shared/api/queries'
+import { useNotice } from '@/shared/composables/useNotice'
+
+export type Model = Schemas['DefinitionView']
+/** What is known of a radio besides its model; the model and the cable are said once, when it is added. */
+export interface Known {
+  name: string
+  label: string
+  serial: string
+  firmware: string
+  antenna: string
+  note: string
+}
+
+export const LABELS = [
+  '',
+  'black',
+  'blue',
+  'brown',
+  'green',
+  'grey',
+  'orange',
+  'red',
+  'violet',
+  'white',
+  'yellow',
+]
+
+export const useModels = () =>
+  useQuery({ queryKey: ['models'], queryFn: () => unwrap(api.GET('/api/radio-models')) })
+
+/** The person's radios, those laid aside, and what can be done with them. */
+export function useShelf() {
+  const cache = useQueryClient()
+  const { tell, tellProblem } = useNotice()
+  const { data: radios, error } = useRadios()
+  const { data: retired } = useQuery({
+    queryKey: ['retired'],
+    queryFn: () => unwrap(api.GET('/api/radios/retired')),
+  })
+
+  /** Does it; what hangs on the radios is asked for anew. Whether it went well. */
+  async function does(work: () => Promise<unknown>, said: string) {
+    try {
+      await work()
+      tell(said)
+      return true
+    } catch (cause) {
+      tellProblem(cause)
+      return false
+    } finally {
+      await cache.invalidateQueries()
+    }
+  }
+  const path = (radio: Radio) => ({ params: { path: { id: radio.id } } })
+  return {
+    radios,
+    retired,
+    error,
+    add: (model: string, known: Known, reached: 'none' | 'simulated') =>
+      does(
+        () => unwrap(api.POST('/api/radios', { body: { model, ...known, reached } })),
+        `${known.name} is on the shelf`,
+      ),
+    change: (radio: Radio, known: Known) =>
+      does(
+        () =>
+          unwrap(
+            api.PUT('/api/radios/{id}', {
+              ...path(radio),
+              body: { baseVersion: radio.shelf.version, ...known },
+            }),
+          ),
+        `${known.name} is changed`,
+      ),
+    lend: (radio: Radio, to: string, note: string) =>
+      does(
+        () => unwrap(api.POST('/api/radios/{id}/lend', { ...path(radio), body: { to, note } })),
+        `${radio.name} is with ${to}`,
+      ),
+    getBack: (radio: Radio, note: string) =>
+      does(
+        () => unwrap(api.POST('/api/radios/{id}/get-back', { ...path(radio), body: { note } })),
+        `${radio.name} is back`,
+      ),
+    retire: (radio: Radio) =>
+      does(
+        () => unwrap(api.POST('/api/radios/{id}/retire', path(radio))),
+        `${radio.name} is laid aside; its snapshots stay`,
+      ),
+    takeUp: (radio: Radio) =>
+      does(() => unwrap(api.POST('/api/radios/{id}/take-up', path(radio))), `${radio.name} is in use again`),
+  }
+}
