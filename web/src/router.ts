@@ -23,6 +23,7 @@ export const router = createRouter({
       component: () => import('./features/tables/TablesView.vue'),
     },
     { path: '/about', name: 'about', component: () => import('./features/about/AboutView.vue') },
+    { path: '/matrix', name: 'matrix', component: () => import('./features/fit/MatrixView.vue') },
     { path: '/fit/:radio?', name: 'fit', component: () => import('./features/fit/FitView.vue') },
     { path: '/radios', name: 'radios', component: () => import('./features/radios/RadiosView.vue') },
     { path: '/models/:id?', name: 'models', component: () => import('./features/radios/ModelsView.vue') },

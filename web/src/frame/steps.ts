@@ -38,7 +38,7 @@ export const STEPS: Step[] = [
     word: 'Fit',
     icon: mdiViewGridOutline,
     key: '3',
-    also: { radios: 'Radios', models: 'Models of radios' },
+    also: { matrix: 'Fit, all radios', radios: 'Radios', models: 'Models of radios' },
   },
   { name: 'load', word: 'Load', icon: mdiTrayArrowDown, key: '4' },
 ]

@@ -8,11 +8,15 @@ import RadioTabs from '@/shared/components/RadioTabs.vue'
 import { useOpenList } from '@/shared/composables/useOpenList'
 import { useOpenRadio } from '@/shared/composables/useOpenRadio'
 import { moves, useKeys } from '@/shared/keys/useKeys'
+import FieldRow from '@/shared/ui/FieldRow.vue'
 import KindToggle from '@/shared/ui/KindToggle.vue'
 import PageBar from '@/shared/ui/PageBar.vue'
 import SplitPane from '@/shared/ui/SplitPane.vue'
 import FitTable from './components/FitTable.vue'
+import OverruleForm from './components/OverruleForm.vue'
 import PlacementPanel from './components/PlacementPanel.vue'
+import PlacesFields from './components/PlacesFields.vue'
+import { useCarrying } from './composables/useCarrying'
 import { useFit } from './composables/useFit'
 
 const { open, openId } = useOpenList()
@@ -21,6 +25,8 @@ const { data: fit, error } = useFit(
   computed(() => radio.value?.id ?? null),
   openId,
 )
+
+const { carrying, overruleOf, place, overrule } = useCarrying(radio)
 
 type Mark = Placement['mark']
 const only = ref<Mark | null>(null)
@@ -78,17 +84,18 @@ useKeys({
     <p v-if="unknown" class="pad" role="alert">
       There is no radio “{{ unknown }}” here. Choose one of those above.
     </p>
-    <div class="pad acts">
+    <FieldRow class="pad">
       <KindToggle v-model="only" :kinds="kinds" label="Show only">
         <template #mark="{ kind }"><FitMark :mark="kind" /></template>
       </KindToggle>
+      <PlacesFields v-if="carrying" :key="radio?.id" :carrying="carrying" @place="place" />
       <dl v-if="fit?.settings.length" class="settings" aria-label="Set once on the radio">
         <template v-for="each in fit.settings" :key="each.name">
           <dt class="quiet">Set once on the radio: {{ each.name }}</dt>
           <dd class="mono">{{ each.value }}</dd>
         </template>
       </dl>
-    </div>
+    </FieldRow>
     <ul v-if="fit?.wide.length" class="wide pad" aria-label="What the radio cannot keep apart">
       <li v-for="each in fit.wide" :key="each.message">
         <SeverityMark :severity="each.severity" /> {{ each.message }}
@@ -97,7 +104,17 @@ useKeys({
     </ul>
     <FitTable v-if="fit" ref="table" v-model:at="at" :placements="shown" @tap="sideOpen = mobile" />
     <v-skeleton-loader v-else-if="!error && radio" type="table-tbody" aria-label="Fitting the list" />
-    <template #side><PlacementPanel v-if="picked" :placement="picked" /></template>
+    <template #side>
+      <PlacementPanel v-if="picked" :placement="picked">
+        <OverruleForm
+          v-if="radio"
+          :key="picked.channelId + radio.id"
+          :radio="radio.name"
+          :overrule="overruleOf(picked.channelId)"
+          @overrule="(it) => picked && overrule(picked.channelId, picked.label, it)"
+        />
+      </PlacementPanel>
+    </template>
   </SplitPane>
 </template>
 

@@ -58,14 +58,14 @@ useKeys({ title: 'Models', focus: () => work.value?.focus(), keys: [] })
       </template>
     </PageBar>
     <FieldRow class="pad bar">
-      <v-autocomplete
+      <v-select
         class="model"
         label="Model"
         :model-value="id"
         :items="models ?? []"
         item-title="title"
         item-value="id"
-        @update:model-value="(next) => next && show(next)"
+        @update:model-value="(next: string) => show(next)"
       />
       <template v-if="file && !editing">
         <v-btn @click="copy">Copy it and edit the copy</v-btn>

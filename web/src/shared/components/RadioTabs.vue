@@ -7,6 +7,9 @@ defineProps<{ radios: Radio[]; open: string; route: 'fit' | 'load' }>()
 
 <template>
   <v-tabs :model-value="open" class="radios" aria-label="Radios" :height="48">
+    <v-tab v-if="route === 'fit'" value="all" :to="{ name: 'matrix' }" replace>
+      <span class="radio"><b>All radios</b><small class="quiet">side by side</small></span>
+    </v-tab>
     <v-tab
       v-for="radio in radios"
       :key="radio.id"

@@ -15,7 +15,7 @@ const name = (id: string) => props.radios.find((radio) => radio.id === id)?.name
       <template v-for="fit in row.fits" :key="fit.radioId">
         <dt><FitMark :mark="fit.mark" /> {{ name(fit.radioId) }}</dt>
         <dd class="quiet">
-          {{ fit.mark === 'left_out' ? 'left out' : `${fit.mark.replace('_', ' ')}, slot ${row.slot}` }}
+          {{ fit.mark === 'left_out' ? 'left out' : `${fit.mark.replace('_', ' ')}, slot ${fit.place}` }}
           <p v-for="finding in fit.findings" :key="finding.code">
             <SeverityMark :severity="finding.severity" /> {{ finding.message }}
           </p>

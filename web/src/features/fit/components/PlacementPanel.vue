@@ -19,10 +19,14 @@ defineProps<{ placement: Placement }>()
       <p v-if="reason.after" class="mono">{{ reason.before }} → {{ reason.after }}</p>
       <p v-if="reason.avoid" class="quiet">{{ reason.avoid }}</p>
     </section>
+    <p v-if="placement.place !== null && placement.place !== placement.slot" class="quiet">
+      It stands in slot {{ placement.place }} of the radio.
+    </p>
     <section v-for="finding in placement.findings" :key="finding.code" class="reason">
       <p><SeverityMark :severity="finding.severity" /> {{ finding.message }}</p>
       <p class="quiet">{{ finding.why }}</p>
     </section>
+    <slot />
   </div>
 </template>
 

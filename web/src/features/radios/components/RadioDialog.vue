@@ -54,7 +54,7 @@ const colours = LABELS.map((value) => ({ value, title: value || 'none' }))
     :width="560"
     @submit="submit"
   >
-    <v-autocomplete
+    <v-select
       v-if="!radio"
       v-model="modelId"
       data-first

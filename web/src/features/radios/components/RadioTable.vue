@@ -18,7 +18,7 @@ const wrong = (radio: Radio) => radio.settings.filter((each) => each.fails)
         <th scope="col">Model</th>
         <th scope="col" class="roomy">Who has it</th>
         <th scope="col" class="roomy">Holds</th>
-        <th scope="col" class="roomy">Of it</th>
+        <th scope="col" class="roomy">Settings and parts</th>
         <th scope="col"><span class="unseen">What to do</span></th>
       </tr>
     </thead>

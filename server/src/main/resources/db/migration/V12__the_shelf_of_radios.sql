@@ -13,7 +13,11 @@ alter table radio_unit
     add column firmware   text not null default '',
     add column antenna    text not null default '',
     add column note       text not null default '',
-    add column retired_at timestamptz;
+    add column retired_at timestamptz,
+    -- At which slots a list goes in: "same", "packed", or how many slots it is moved.
+    add column places     text not null default 'same',
+    -- What is otherwise in this radio, by the identity of the channel.
+    add column overrules  jsonb not null default '{}';
 
 -- Who had which radio; one that is out has no day of return.
 create table radio_lending (

@@ -137,7 +137,9 @@ class BackupApiTest extends ServerTest {
             default -> text;
         });
         restored(old);
-        assertThat(view(get("/api/lists/" + id).ok())).isEqualTo(view(before));
+        // No radio was laid aside in the days of that archive, so one that is today is asked again what it makes of the
+        // list.
+        assertThat(lines(get("/api/lists/" + id).ok())).isEqualTo(lines(before));
         restored(now);
         delete("/api/lists/" + id).ok();
     }
@@ -165,5 +167,13 @@ class BackupApiTest extends ServerTest {
         }
         assertThat(get("/api/lists").ok().size()).isEqualTo(lists);
         assertThat(get("/api/radios").ok().size()).isPositive();
+    }
+
+    private static List<String> lines(JsonNode list) {
+        List<String> lines = new java.util.ArrayList<>();
+        list.path("rows")
+                .forEach(row ->
+                        lines.add(row.path("slot") + " " + row.path("line").asString()));
+        return lines;
     }
 }

@@ -118,6 +118,64 @@ class RadioShelfApiTest extends ServerTest {
         assertThat(inUse()).contains(id);
     }
 
+    /** The OT9 has no slot 0: packed, or moved, it carries what it could not, and one channel is otherwise in it alone. */
+    @Test
+    void aRadioCarriesAListInItsOwnWay() {
+        String id = add("Zz Crew", "orvane-ot9").path("id").asString();
+        String fit = "/api/radios/" + id + "/fit?list=" + listId();
+        JsonNode call = get(fit).ok().path("placements").get(0);
+        assertThat(call.path("mark").asString()).isEqualTo("left_out");
+        JsonNode packed = put("/api/radios/" + id + "/places", Map.of("places", "packed", "by", 0))
+                .ok();
+        assertThat(packed.path("carrying").path("places").asString()).isEqualTo("packed");
+        call = get(fit).ok().path("placements").get(0);
+        assertThat(call.path("place").asInt()).isEqualTo(1);
+        put("/api/radios/" + id + "/places", Map.of("places", "moved", "by", 3)).ok();
+        assertThat(get(fit).ok().path("placements").get(0).path("place").asInt())
+                .isEqualTo(3);
+        put("/api/radios/" + id + "/places", Map.of("places", "sideways", "by", 3))
+                .problem(400, "body-unreadable");
+
+        String overrule =
+                "/api/radios/" + id + "/overrules/" + call.path("channelId").asString();
+        put(overrule, Map.of("leftOut", false, "listenOnly", false, "name", "FIRST"))
+                .ok();
+        JsonNode row = list().path("rows").get(0);
+        row.path("fits")
+                .forEach(each -> assertThat(each.path("reasons").toString().contains("FIRST"))
+                        .isEqualTo(each.path("radioId").asString().equals(id)));
+        put(overrule, Map.of("leftOut", false, "listenOnly", false, "talkTone", "a whistle"))
+                .problem(422, "tone-unknown");
+        JsonNode back =
+                put(overrule, Map.of("leftOut", false, "listenOnly", false)).ok();
+        assertThat(back.path("carrying").path("overrules").isEmpty()).isTrue();
+    }
+
+    /** A reason's mend changes the channel for all radios; the pair that cannot talk to each other is told. */
+    @Test
+    void oneChannelInAllRadiosWithWhatWouldMendIt() {
+        JsonNode row = null;
+        for (JsonNode each : list().path("rows")) {
+            if (each.path("label").asString().equals("VELLAN HL")) {
+                row = each;
+            }
+        }
+        JsonNode fits = get("/api/lists/" + listId() + "/channels/"
+                        + row.path("id").asString() + "/fits")
+                .ok();
+        assertThat(fits.size()).isEqualTo(inUse().size());
+        assertThat(fits.toString()).contains("\"line\":\"VLLNHL ");
+        get("/api/lists/" + listId() + "/channels/" + java.util.UUID.randomUUID() + "/fits")
+                .problem(404, "not-found");
+        JsonNode pairs = get("/api/lists/" + listId() + "/together").ok();
+        int radios = inUse().size();
+        assertThat(pairs.size()).isEqualTo(radios * (radios - 1) / 2);
+        assertThat(pairs.get(0).path("onlyFirst").size()
+                        + pairs.get(0).path("onlySecond").size())
+                .isPositive();
+        assertThat(get("/api/lists/" + listId() + "/needs").ok().toString()).contains("any pair", "AM", "CTCSS");
+    }
+
     private static Map<String, Object> shortForm(Object... parts) {
         Map<String, Object> form = new HashMap<>();
         form.putAll(Map.of(

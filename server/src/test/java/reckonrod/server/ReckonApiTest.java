@@ -126,8 +126,13 @@ class ReckonApiTest extends ServerTest {
                         each.path("radio").asString() + ": " + each.path("mark").asString()));
         assertThat(marks)
                 .containsExactly(
-                        "K31 · green: exact", "OT9 · crew: left out", "W12 · blue: left out", "W12 · red: left out");
-        assertThat(answer.path("place").path("radios").get(3).path("why").get(0).asString())
+                        "K31 · green: exact",
+                        "KM90 · car: exact",
+                        "OT9 · crew: left out",
+                        "W12 · blue: left out",
+                        "W12 · red: left out",
+                        "W40 · pocket: by hand");
+        assertThat(answer.path("place").path("radios").get(4).path("why").get(0).asString())
                 .contains("only listens on");
         assertThat(post("/api/reckon", Map.of("line", "132.800", "bandPlan", "r2-north-america"))
                         .ok()

@@ -17,13 +17,17 @@ import reckonrod.core.radio.RadioSlot;
 /** A channel on its way into a radio: each concern changes what it must and says why. */
 final class Candidate {
     private final int slot;
+    private final OptionalInt place;
+    private final Optional<Carrying.Overrule> overrule;
     private final ListEntry entry;
     private final RadioWide wide;
     private final List<FitReason> reasons = new ArrayList<>();
     private Channel channel;
 
-    Candidate(int slot, ListEntry entry, RadioWide wide) {
+    Candidate(int slot, OptionalInt place, ListEntry entry, RadioWide wide, Optional<Carrying.Overrule> overrule) {
         this.slot = slot;
+        this.place = place;
+        this.overrule = overrule;
         this.entry = entry;
         this.wide = wide;
         this.channel = entry.channel();
@@ -32,6 +36,16 @@ final class Candidate {
     /** Its slot in the list. */
     int slot() {
         return slot;
+    }
+
+    /** Its slot in the radio; absent where there is none left. */
+    OptionalInt place() {
+        return place;
+    }
+
+    /** What the person has otherwise for it in this radio. */
+    Optional<Carrying.Overrule> overrule() {
+        return overrule;
     }
 
     /** What of the radio is set once for all channels. */
@@ -100,7 +114,7 @@ final class Candidate {
         }
         return new Placement(
                 slot,
-                OptionalInt.of(slot),
+                place,
                 entry,
                 mark,
                 reasons,

@@ -1,6 +1,10 @@
 package reckonrod.core.fit;
 
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.UUID;
 import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.frequency.Shift;
 import reckonrod.core.list.ChannelList;
@@ -14,6 +18,7 @@ import reckonrod.core.radio.ShiftLimit;
 public final class Fitter {
     private final RadioModel radio;
     private final List<Concern> concerns;
+    private final Carrying carrying;
 
     /**
      * A fitter for that radio.
@@ -21,8 +26,20 @@ public final class Fitter {
      * @param plan the plan whose talk windows decide where a channel may talk
      */
     public Fitter(RadioModel radio, BandPlan plan) {
+        this(radio, plan, Carrying.AS_LISTED);
+    }
+
+    /**
+     * A fitter for one radio of the person's.
+     *
+     * @param plan the plan whose talk windows decide where a channel may talk
+     * @param carrying at which slots, and what is otherwise in this radio
+     */
+    public Fitter(RadioModel radio, BandPlan plan, Carrying carrying) {
         this.radio = radio;
+        this.carrying = carrying;
         this.concerns = List.of(
+                new OverruleConcern(),
                 new TalkWindowConcern(plan),
                 new PlaceConcern(),
                 new FrequencyConcern(),
@@ -54,7 +71,8 @@ public final class Fitter {
     public FitReport fit(ChannelList list, Memory memory) {
         Limits limits = radio.limits().abbreviating(list.intent().abbreviations());
         RadioWide wide = wide(list);
-        List<Placement> placements = placements(list, wide, limits, memory);
+        Map<UUID, Integer> packed = packed(list, wide, limits);
+        List<Placement> placements = placements(list, wide, limits, packed, memory);
         if (radio.limits().shift() instanceof ShiftLimit.Steps steps) {
             List<Placement> separate = placements.stream()
                     .filter(each -> each.content()
@@ -66,7 +84,7 @@ public final class Fitter {
                         steps.separate() == 0
                                 ? -1
                                 : separate.get(steps.separate() - 1).slot());
-                placements = placements(list, wide, limits, memory);
+                placements = placements(list, wide, limits, packed, memory);
             }
         }
         placements = new NamesApart(limits.name()).apart(placements);
@@ -95,12 +113,45 @@ public final class Fitter {
                 : RadioWide.NOTHING;
     }
 
-    private List<Placement> placements(ChannelList list, RadioWide wide, Limits limits, Memory memory) {
-        Object asked = List.of(wide, limits.name());
+    /** The places of what goes in one behind the other; nothing where they follow from the slots of the list. */
+    private Map<UUID, Integer> packed(ChannelList list, RadioWide wide, Limits limits) {
+        if (!(carrying.places() instanceof Carrying.Places.Packed)) {
+            return Map.of();
+        }
+        OptionalInt any = OptionalInt.of(InPlaces.anyOf(limits.slots()));
+        return InPlaces.packed(
+                list.entries().entrySet().stream()
+                        .map(each -> fit(each.getKey(), any, each.getValue(), wide, limits))
+                        .filter(each -> each.content().isPresent())
+                        .toList(),
+                limits.slots());
+    }
+
+    private List<Placement> placements(
+            ChannelList list, RadioWide wide, Limits limits, Map<UUID, Integer> packed, Memory memory) {
+        boolean isPacked = carrying.places() instanceof Carrying.Places.Packed;
         return list.entries().entrySet().stream()
-                .map(each -> memory.placement(
-                        each.getKey(), each.getValue(), asked, () -> fit(each.getKey(), each.getValue(), wide, limits)))
+                .map(each -> {
+                    ListEntry entry = each.getValue();
+                    OptionalInt place =
+                            isPacked ? placeOf(packed, entry) : InPlaces.of(carrying.places(), each.getKey());
+                    // Most radios carry a list as it is, and are asked thousands of times.
+                    Object asked = carrying.equals(Carrying.AS_LISTED)
+                            ? List.of(wide, limits.name())
+                            : List.of(wide, limits.name(), place, overrule(entry));
+                    return memory.placement(
+                            each.getKey(), entry, asked, () -> fit(each.getKey(), place, entry, wide, limits));
+                })
                 .toList();
+    }
+
+    private static OptionalInt placeOf(Map<UUID, Integer> packed, ListEntry entry) {
+        Integer place = packed.get(entry.id());
+        return place == null ? OptionalInt.empty() : OptionalInt.of(place);
+    }
+
+    private Optional<Carrying.Overrule> overrule(ListEntry entry) {
+        return Optional.ofNullable(carrying.overrules().get(entry.id()));
     }
 
     private static boolean isSeparate(RadioSlot slot, ShiftLimit.Steps steps) {
@@ -111,11 +162,15 @@ public final class Fitter {
 
     /** Fits one entry by itself, as if it were the only one of its list. */
     public Placement fit(int slot, ListEntry entry) {
-        return fit(slot, entry, RadioWide.of(List.of(entry.channel()), radio.limits()), radio.limits());
+        Limits limits = radio.limits();
+        OptionalInt place = carrying.places() instanceof Carrying.Places.Packed
+                ? OptionalInt.of(InPlaces.anyOf(limits.slots()))
+                : InPlaces.of(carrying.places(), slot);
+        return fit(slot, place, entry, RadioWide.of(List.of(entry.channel()), limits), limits);
     }
 
-    private Placement fit(int slot, ListEntry entry, RadioWide wide, Limits limits) {
-        Candidate candidate = new Candidate(slot, entry, wide);
+    private Placement fit(int slot, OptionalInt place, ListEntry entry, RadioWide wide, Limits limits) {
+        Candidate candidate = new Candidate(slot, place, entry, wide, overrule(entry));
         concerns.forEach(concern -> concern.judge(candidate, limits));
         return candidate.placed();
     }

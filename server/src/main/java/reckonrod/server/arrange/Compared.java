@@ -82,7 +82,11 @@ class Compared {
         return new Other(
                 unit.name() + " of " + when,
                 SeenInRadio.list(
-                        here, new Fitter(unit.definition().model(), plan).fit(here), held.list(), readings, plan));
+                        here,
+                        new Fitter(unit.definition().model(), plan, unit.carrying()).fit(here),
+                        held.list(),
+                        readings,
+                        plan));
     }
 
     /** What names a row: the channel and what it is in both lists, so that nothing else is taken over than was shown. */

@@ -214,12 +214,22 @@ public record ListView(
         }
     }
 
-    /** What becomes of a channel in one radio. */
-    public record RowFit(String radioId, Mark mark, List<ReasonView> reasons, List<FindingView> findings) {
+    /**
+     * What becomes of a channel in one radio.
+     *
+     * @param place its slot there; nothing when it is left out
+     */
+    public record RowFit(
+            String radioId,
+            Mark mark,
+            @Schema(nullable = true) Integer place,
+            List<ReasonView> reasons,
+            List<FindingView> findings) {
         static RowFit of(String radioId, Placement placement, List<Finding> findings, BandPlan plan) {
             return new RowFit(
                     radioId,
                     Mark.of(placement.mark()),
+                    placement.place().isPresent() ? placement.place().getAsInt() : null,
                     reasons(placement),
                     findings.stream().map(each -> FindingView.of(each, plan)).toList());
         }

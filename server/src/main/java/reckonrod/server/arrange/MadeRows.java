@@ -38,6 +38,7 @@ class MadeRows {
         boolean saysAs(Fitted other) {
             return radioId.equals(other.radioId)
                     && placement.mark() == other.placement.mark()
+                    && placement.place().equals(other.placement.place())
                     && Objects.equals(placement.reasons(), other.placement.reasons())
                     && Objects.equals(findings, other.findings);
         }
@@ -93,7 +94,7 @@ class MadeRows {
             if (known.size() > MOST_ROWS) {
                 known.clear();
             }
-            return new Fitter(unit.definition().model(), plan).fit(list, (slot, entry, wide, anew) -> {
+            return new Fitter(unit.definition().model(), plan, unit.carrying()).fit(list, (slot, entry, wide, anew) -> {
                 Optional<Placement> before =
                         Optional.ofNullable(known.get(entry.id())).flatMap(each -> each.of(slot, entry, wide));
                 Placement now = before.orElseGet(anew);

@@ -20,7 +20,7 @@ import reckonrod.sim.SimulatedRadio;
 import reckonrod.sim.world.World;
 
 /** Loads the Vellan Isles into an empty database: one list, the directory of the isles
- * and their ground, and two radios of which one holds last year's list. */
+ * and their ground, and six radios of which one holds last year's list. */
 @Component
 class DemoData implements SmartInitializingSingleton {
     private static final String MODEL = "wrenling-w12";
@@ -70,10 +70,12 @@ class DemoData implements SmartInitializingSingleton {
         if (lists.isEmpty()) {
             lists.create(DemoList.read("/demo/vellan-home.yaml", plans));
         }
-        radio("blue", "W12 · blue", MODEL, new PortAddress.Simulated());
-        radio("red", "W12 · red", MODEL, new PortAddress.SimulatedTcp());
-        radio("green", "K31 · green", "kestrow-k31", new PortAddress.None());
-        radio("crew", "OT9 · crew", "orvane-ot9", new PortAddress.None());
+        radio("blue", "W12 · blue", MODEL, new PortAddress.Simulated(), "blue", "short whip");
+        radio("red", "W12 · red", MODEL, new PortAddress.SimulatedTcp(), "red", "long whip");
+        radio("green", "K31 · green", "kestrow-k31", new PortAddress.None(), "green", "long whip");
+        radio("crew", "OT9 · crew", "orvane-ot9", new PortAddress.None(), "yellow", "");
+        radio("car", "KM90 · car", "kestrow-km90", new PortAddress.None(), "", "roof, quarter wave");
+        radio("pocket", "W40 · pocket", "wrenling-w40", new PortAddress.None(), "white", "");
         // The ground may come a moment after the first page; until then reach is judged without it.
         Thread ground = new Thread(
                 () -> World.shipped().ground().writeTiles(TerrainTiles.folderOf(settings)), "invented-ground");
@@ -81,9 +83,9 @@ class DemoData implements SmartInitializingSingleton {
         ground.start();
     }
 
-    private void radio(String id, String name, String model, PortAddress port) {
+    private void radio(String id, String name, String model, PortAddress port, String label, String antenna) {
         if (!units.holds(id)) {
-            units.add(id, name, model, port);
+            units.add(id, name, model, port, label, antenna);
         }
     }
 

@@ -50,7 +50,12 @@ public class DefinitionLookup {
 
     /** The definition of that id; another id is a problem. */
     public RadioDefinition get(String id) {
-        return shipped.find(id).or(() -> ownOne(id)).orElseThrow(() -> unknown(id));
+        return find(id).orElseThrow(() -> unknown(id));
+    }
+
+    /** The definition of that id, if there is one that can be read. */
+    public Optional<RadioDefinition> find(String id) {
+        return shipped.find(id).or(() -> ownOne(id));
     }
 
     private Optional<RadioDefinition> ownOne(String id) {
@@ -58,7 +63,7 @@ public class DefinitionLookup {
             Read known = read.get(id);
             return known != null && known.version() == version
                     ? Optional.of(known.definition())
-                    : own.findById(id).map(this::definition);
+                    : own.findById(id).flatMap(this::readable);
         });
     }
 

@@ -32,6 +32,7 @@ record FitReportView(
             UUID channelId,
             String label,
             ListView.Mark mark,
+            @Schema(nullable = true) Integer place,
             List<ListView.ReasonView> reasons,
             List<FindingView> findings,
             @Schema(nullable = true) SlotView content) {
@@ -41,6 +42,7 @@ record FitReportView(
                     placement.entry().id(),
                     placement.entry().channel().label(),
                     ListView.Mark.of(placement.mark()),
+                    placement.place().isPresent() ? placement.place().getAsInt() : null,
                     ListView.RowFit.reasons(placement),
                     findings.stream().map(each -> FindingView.of(each, plan)).toList(),
                     placement.content().map(SlotView::of).orElse(null));

@@ -26,7 +26,7 @@ public class Loading {
 
     /** The list fitted to the unit's model. */
     public FitReport fit(RadioUnit unit, ChannelList list) {
-        return new Fitter(unit.definition().model(), plans.planOf(list)).fit(list);
+        return new Fitter(unit.definition().model(), plans.planOf(list), unit.carrying()).fit(list);
     }
 
     /**

@@ -1,12 +1,17 @@
 package reckonrod.server.radios;
 
 import java.time.Clock;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import reckonrod.core.definition.RadioDefinition;
+import reckonrod.core.fit.Carrying;
+import reckonrod.core.tone.Tone;
 import reckonrod.server.definitions.DefinitionLookup;
 import reckonrod.server.problem.ProblemException;
 
@@ -15,6 +20,7 @@ import reckonrod.server.problem.ProblemException;
 @Transactional
 class RadioShelf {
     private static final int MOST_RADIOS = 60;
+    private static final int MOST_OVERRULES = 1_000;
 
     private final RadioUnits radios;
     private final UnitRepository units;
@@ -109,6 +115,55 @@ class RadioShelf {
                         "not-lent", "It is not out", unit.name() + " is with nobody else, as far as is known here."));
         out.isBack(clock.instant(), ShelfRequests.text(request.note()));
         return radios.get(id);
+    }
+
+    /** At which slots lists go in. */
+    public RadioUnit places(String id, ShelfRequests.PlacesRequest request) {
+        UnitRecord unit = radios.record(id);
+        Carrying.Places places = switch (request.places()) {
+            case same -> new Carrying.Places.Same();
+            case packed -> new Carrying.Places.Packed();
+            case moved -> new Carrying.Places.Moved(request.by());
+        };
+        unit.carries(new Carrying(places, unit.carrying().overrules()));
+        units.saveAndFlush(unit);
+        return radios.get(id);
+    }
+
+    /** What is otherwise for a channel in this radio. */
+    public RadioUnit overrule(String id, UUID channel, ShelfRequests.OverruleRequest request) {
+        UnitRecord unit = radios.record(id);
+        Carrying.Overrule overrule = new Carrying.Overrule(
+                request.leftOut(),
+                request.listenOnly(),
+                Optional.of(ShelfRequests.text(request.name())).filter(name -> !name.isEmpty()),
+                Optional.of(ShelfRequests.text(request.talkTone()))
+                        .filter(tone -> !tone.isEmpty())
+                        .map(RadioShelf::tone));
+        Map<UUID, Carrying.Overrule> overrules = new HashMap<>(unit.carrying().overrules());
+        if (overrule.isEmpty()) {
+            overrules.remove(channel);
+        } else {
+            overrules.put(channel, overrule);
+        }
+        if (overrules.size() > MOST_OVERRULES) {
+            throw ProblemException.refused(
+                    "too-many-overrules",
+                    "Too many",
+                    "At most " + MOST_OVERRULES
+                            + " channels can be otherwise in one radio; make a list of its own for it.");
+        }
+        unit.carries(new Carrying(unit.carrying().places(), overrules));
+        units.saveAndFlush(unit);
+        return radios.get(id);
+    }
+
+    private static Tone tone(String text) {
+        try {
+            return Tone.parse(text);
+        } catch (IllegalArgumentException wrong) {
+            throw ProblemException.refused("tone-unknown", "Not a tone", wrong.getMessage() + ".");
+        }
     }
 
     /** Lays a radio aside for good, or takes it up again. */

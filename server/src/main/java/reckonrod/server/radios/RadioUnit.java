@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.util.Optional;
 import java.util.UUID;
 import reckonrod.core.definition.RadioDefinition;
+import reckonrod.core.fit.Carrying;
 import reckonrod.server.problem.ProblemException;
 
 /**
@@ -16,6 +17,7 @@ import reckonrod.server.problem.ProblemException;
  * @param halfWritten there when a write was begun and not brought to a good end
  * @param loaded which list it holds, as far as is known
  * @param shelf what the person knows of it besides
+ * @param carrying at which of its slots a list goes, and what is otherwise in it than in the list
  */
 public record RadioUnit(
         String id,
@@ -24,7 +26,8 @@ public record RadioUnit(
         PortAddress port,
         Optional<HalfWritten> halfWritten,
         Optional<Loaded> loaded,
-        Shelf shelf) {
+        Shelf shelf,
+        Carrying carrying) {
     /**
      * The radio, if it can be loaded by a cable.
      *

@@ -10,12 +10,11 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import reckonrod.core.datafile.DataFileException;
+import reckonrod.core.definition.RadioDefinition;
 import reckonrod.core.image.ImageCodec;
 import reckonrod.core.image.MemoryImage;
 import reckonrod.core.image.SlotReading;
@@ -59,14 +58,17 @@ public class RadioUnits {
         Map<String, Shelf.Lent> out = lendings.findByBackAtIsNull().stream()
                 .collect(Collectors.toMap(LendingRecord::radioId, LendingRecord::lent));
         return units.findAll().stream()
-                .flatMap(record -> {
-                    try {
-                        return Stream.of(unit(record, Optional.ofNullable(out.get(record.id()))));
-                    } catch (DataFileException | ProblemException unreadable) {
-                        LOG.warn("The model of {} cannot be read: {}", record.name(), unreadable.getMessage());
-                        return Stream.empty();
-                    }
-                })
+                .flatMap(record -> definitions
+                        .find(record.definitionId())
+                        .map(model -> unit(record, model, Optional.ofNullable(out.get(record.id()))))
+                        .or(() -> {
+                            LOG.warn(
+                                    "{} is of the model {}, which cannot be read",
+                                    record.name(),
+                                    record.definitionId());
+                            return Optional.empty();
+                        })
+                        .stream())
                 .sorted(Comparator.comparing(RadioUnit::name))
                 .toList();
     }
@@ -83,9 +85,11 @@ public class RadioUnits {
         return units.existsById(id);
     }
 
-    /** A new radio. */
-    public void add(String id, String name, String definitionId, PortAddress port) {
-        units.save(new UnitRecord(id, name, definitionId, port.text()));
+    /** A new radio, with the colour of its label and its antenna. */
+    public void add(String id, String name, String definitionId, PortAddress port, String label, String antenna) {
+        UnitRecord unit = new UnitRecord(id, name, definitionId, port.text());
+        unit.isKnownAs(name, label, "", "", antenna, "");
+        units.save(unit);
     }
 
     /**
@@ -178,14 +182,17 @@ public class RadioUnits {
     }
 
     private RadioUnit unit(UnitRecord record) {
-        return unit(record, lendings.findByRadioIdAndBackAtIsNull(record.id()).map(LendingRecord::lent));
+        return unit(
+                record,
+                definitions.get(record.definitionId()),
+                lendings.findByRadioIdAndBackAtIsNull(record.id()).map(LendingRecord::lent));
     }
 
-    private RadioUnit unit(UnitRecord record, Optional<Shelf.Lent> lent) {
+    private static RadioUnit unit(UnitRecord record, RadioDefinition definition, Optional<Shelf.Lent> lent) {
         return new RadioUnit(
                 record.id(),
                 record.name(),
-                definitions.get(record.definitionId()),
+                definition,
                 PortAddress.parse(record.port()),
                 record.halfWritten()
                         ? Optional.of(new RadioUnit.HalfWritten(record.snapshotToPutBack()))
@@ -193,7 +200,8 @@ public class RadioUnits {
                 Optional.ofNullable(record.loadedListName())
                         .map(name -> new RadioUnit.Loaded(
                                 Optional.ofNullable(record.loadedListId()), name, record.loadedAt())),
-                record.shelf(lent));
+                record.shelf(lent),
+                record.carrying());
     }
 
     private static Snapshot snapshot(SnapshotRecord record) {

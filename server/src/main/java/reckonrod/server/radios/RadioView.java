@@ -4,6 +4,8 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
+import reckonrod.core.fit.Carrying;
+import reckonrod.core.tone.Tone;
 
 /**
  * One of the person's radios on the wire.
@@ -30,7 +32,44 @@ record RadioView(
         @Schema(nullable = true) LoadedView loaded,
         @Schema(nullable = true) SnapshotView newestSnapshot,
         ShelfView shelf,
-        List<SettingNow> settings) {
+        List<SettingNow> settings,
+        CarryingView carrying) {
+    /**
+     * How it carries a list.
+     *
+     * @param by how many slots lists are moved, if they are
+     */
+    record CarryingView(ShelfRequests.PlacesKind places, int by, List<OverruleView> overrules) {
+        static CarryingView of(Carrying carrying) {
+            return new CarryingView(
+                    carrying.places() instanceof Carrying.Places.Packed
+                            ? ShelfRequests.PlacesKind.packed
+                            : carrying.places() instanceof Carrying.Places.Moved
+                                    ? ShelfRequests.PlacesKind.moved
+                                    : ShelfRequests.PlacesKind.same,
+                    carrying.places() instanceof Carrying.Places.Moved moved ? moved.by() : 0,
+                    carrying.overrules().entrySet().stream()
+                            .map(each -> new OverruleView(
+                                    each.getKey(),
+                                    each.getValue().leftOut(),
+                                    each.getValue().listenOnly(),
+                                    each.getValue().name().orElse(null),
+                                    each.getValue()
+                                            .talkTone()
+                                            .map(Tone::toString)
+                                            .orElse(null)))
+                            .toList());
+        }
+    }
+
+    /** What is otherwise for a channel in this radio. */
+    record OverruleView(
+            UUID channelId,
+            boolean leftOut,
+            boolean listenOnly,
+            @Schema(nullable = true) String name,
+            @Schema(nullable = true) String talkTone) {}
+
     /** What the person knows of it besides its model. */
     record ShelfView(
             String label,

@@ -40,7 +40,8 @@ class RadioViews {
                 RadioView.ShelfView.of(unit.shelf()),
                 unit.definition().settings().stream()
                         .map(setting -> setting(unit, setting, newest))
-                        .toList());
+                        .toList(),
+                RadioView.CarryingView.of(unit.carrying()));
     }
 
     /** What a setting is set to is known only from a memory that was read. */

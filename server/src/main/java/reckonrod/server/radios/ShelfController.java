@@ -4,6 +4,7 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import java.time.Instant;
 import java.util.List;
+import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -58,6 +59,19 @@ class ShelfController {
     @PostMapping("/{id}/get-back")
     RadioView getBack(@PathVariable String id, @Valid @RequestBody ShelfRequests.Return request) {
         return views.of(shelf.getBack(id, request));
+    }
+
+    @PutMapping("/{id}/places")
+    RadioView places(@PathVariable String id, @Valid @RequestBody ShelfRequests.PlacesRequest request) {
+        return views.of(shelf.places(id, request));
+    }
+
+    @PutMapping("/{id}/overrules/{channel}")
+    RadioView overrule(
+            @PathVariable String id,
+            @PathVariable UUID channel,
+            @Valid @RequestBody ShelfRequests.OverruleRequest request) {
+        return views.of(shelf.overrule(id, channel, request));
     }
 
     @PostMapping("/{id}/retire")

@@ -1,5 +1,8 @@
 package reckonrod.server.radios;
 
+import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
@@ -59,6 +62,42 @@ final class ShelfRequests {
             String to,
 
             @Size(max = 500, message = MOST_500) String note) {}
+
+    /** At which slots lists go in. */
+    enum PlacesKind {
+        same,
+        moved,
+        packed
+    }
+
+    /**
+     * At which slots lists go in.
+     *
+     * @param by how many slots they are moved, if they are
+     */
+    record PlacesRequest(
+            @NotNull(message = "must be same, moved or packed")
+            PlacesKind places,
+
+            @Min(value = -9999, message = "must be -9,999 to 9,999")
+            @Max(value = 9999, message = "must be -9,999 to 9,999")
+            int by) {}
+
+    /**
+     * What is otherwise for a channel in this radio; all of it left out takes that back.
+     *
+     * @param name what it is called there; nothing for its own
+     * @param talkTone the tone that is sent there, such as 88.5 or D023N; nothing for its own
+     */
+    record OverruleRequest(
+            boolean leftOut,
+            boolean listenOnly,
+
+            @Schema(nullable = true) @Size(max = 40, message = "must have at most 40 characters")
+            String name,
+
+            @Schema(nullable = true) @Size(max = 40, message = "must have at most 40 characters")
+            String talkTone) {}
 
     /** It is back. */
     record Return(@Size(max = 500, message = MOST_500) String note) {}

@@ -6,10 +6,13 @@ import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
+import reckonrod.core.fit.Carrying;
 
 /** One radio that the person owns. */
 @Entity
@@ -37,6 +40,10 @@ class UnitRecord {
     private String antenna = "";
     private String note = "";
     private Instant retiredAt;
+    private String places = "same";
+
+    @JdbcTypeCode(SqlTypes.JSON)
+    private Map<String, KeptOverrule> overrules = Map.of();
 
     @Version
     private long version;
@@ -76,6 +83,21 @@ class UnitRecord {
 
     Shelf shelf(Optional<Shelf.Lent> lent) {
         return new Shelf(label, serial, firmware, antenna, note, lent, Optional.ofNullable(retiredAt), version);
+    }
+
+    Carrying carrying() {
+        return new Carrying(
+                KeptOverrule.places(places),
+                overrules.entrySet().stream()
+                        .collect(Collectors.toMap(
+                                each -> UUID.fromString(each.getKey()),
+                                each -> each.getValue().value())));
+    }
+
+    void carries(Carrying carrying) {
+        places = KeptOverrule.text(carrying.places());
+        overrules = carrying.overrules().entrySet().stream()
+                .collect(Collectors.toMap(each -> each.getKey().toString(), each -> KeptOverrule.of(each.getValue())));
     }
 
     Instant retiredAt() {

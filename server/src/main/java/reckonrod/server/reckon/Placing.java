@@ -42,8 +42,9 @@ class Placing {
                 .flatMap(own ->
                         put.fold(changed -> changed.list().blockAt(changed.slot()), refused -> Optional.of(own)));
         List<ReckonAnswer.RadioFitView> fits = radios.all().stream()
-                .map(unit ->
-                        view(unit.name(), new Fitter(unit.definition().model(), plan).fit(taken.orElse(slot), entry)))
+                .map(unit -> view(
+                        unit.name(),
+                        new Fitter(unit.definition().model(), plan, unit.carrying()).fit(taken.orElse(slot), entry)))
                 .toList();
         return new ReckonAnswer.PlaceView(
                 taken.orElse(null),

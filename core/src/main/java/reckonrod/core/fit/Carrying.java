@@ -1,0 +1,52 @@
+package reckonrod.core.fit;
+
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import reckonrod.core.tone.Tone;
+
+/**
+ * How one radio of the person's carries a list: at which of its slots, and what is otherwise in this radio than in the list.
+ *
+ * @param places at which slots
+ * @param overrules what is otherwise, by the identity of the channel
+ */
+public record Carrying(Places places, Map<UUID, Overrule> overrules) {
+    /** At the slots of the list, as the list says. */
+    public static final Carrying AS_LISTED = new Carrying(new Places.Same(), Map.of());
+
+    /** At which slots of the radio the channels of a list go. */
+    public sealed interface Places {
+        /** At the same numbers. */
+        record Same() implements Places {}
+
+        /**
+         * All moved by as much.
+         *
+         * @param by how many slots up; down if negative
+         */
+        record Moved(int by) implements Places {}
+
+        /** One behind the other from the first slot of the radio on, in the order of the list; what does not go in takes no slot. */
+        record Packed() implements Places {}
+    }
+
+    /**
+     * What is otherwise for one channel in one radio.
+     *
+     * @param leftOut whether it does not go in at all
+     * @param listenOnly whether it goes in without its talk frequency
+     * @param name what it is called there; absent for its name
+     * @param talkTone the tone that is sent there; absent for its own
+     */
+    public record Overrule(boolean leftOut, boolean listenOnly, Optional<String> name, Optional<Tone> talkTone) {
+        /** Whether it says nothing. */
+        public boolean isEmpty() {
+            return !leftOut && !listenOnly && name.isEmpty() && talkTone.isEmpty();
+        }
+    }
+
+    public Carrying {
+        overrules = Map.copyOf(overrules);
+    }
+}

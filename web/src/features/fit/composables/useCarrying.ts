@@ -1,0 +1,50 @@
+import { useQueryClient } from '@tanstack/vue-query'
+import { computed, type Ref } from 'vue'
+import { api, unwrap, type Radio, type Schemas } from '@/shared/api/client'
+import { useNotice } from '@/shared/composables/useNotice'
+
+export type Overrule = Omit<Schemas['OverruleView'], 'channelId'>
+type Places = Schemas['CarryingView']['places']
+
+/** How a radio carries lists: at which slots, and what is otherwise in it for one channel. */
+export function useCarrying(radio: Ref<Radio | null>) {
+  const cache = useQueryClient()
+  const { tell, tellProblem } = useNotice()
+  async function does(work: () => Promise<unknown>, said: string) {
+    try {
+      await work()
+      tell(said)
+      return true
+    } catch (cause) {
+      tellProblem(cause)
+      return false
+    } finally {
+      await cache.invalidateQueries()
+    }
+  }
+  const id = () => radio.value?.id ?? ''
+  return {
+    carrying: computed(() => radio.value?.carrying ?? null),
+    overruleOf: (channel: string) =>
+      radio.value?.carrying.overrules.find((each) => each.channelId === channel) ?? null,
+    place: (places: Places, by: number) =>
+      does(
+        () =>
+          unwrap(
+            api.PUT('/api/radios/{id}/places', { params: { path: { id: id() } }, body: { places, by } }),
+          ),
+        `${radio.value?.name} carries lists so from now on; nothing is written yet`,
+      ),
+    overrule: (channel: string, label: string, overrule: Overrule) =>
+      does(
+        () =>
+          unwrap(
+            api.PUT('/api/radios/{id}/overrules/{channel}', {
+              params: { path: { id: id(), channel } },
+              body: overrule,
+            }),
+          ),
+        `${label} in ${radio.value?.name}: noted`,
+      ),
+  }
+}
