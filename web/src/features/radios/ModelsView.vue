@@ -86,7 +86,7 @@ useKeys({ title: 'Models', focus: () => work.value?.focus(), keys: [] })
       :save="save"
       @done="editing = false"
     />
-    <div v-else-if="file" class="scroll stack" tabindex="0" role="region" aria-label="Model">
+    <div v-else-if="file" class="scroll stack" tabindex="0" role="region" aria-label="What the model can">
       <ModelFacts :model="file.model" :radios="file.radios" />
     </div>
     <ShortDialog v-if="asked" v-model="telling" :make="make" />

@@ -20,6 +20,7 @@ function brief(row: Row, radio: string) {
   const fit = fitOf(row, radio)
   if (!fit || fit.mark === 'exact') return ''
   const reason = fit.reasons[0]
+  if (reason?.field === 'line') return 'on purpose'
   if (reason?.field === 'slot') return fit.mark === 'left_out' ? 'no slot' : 'banks'
   return reason?.after || reason?.field || ''
 }

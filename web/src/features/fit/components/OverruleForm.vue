@@ -7,7 +7,11 @@ import type { Overrule } from '../composables/useCarrying'
 const props = defineProps<{ radio: string; overrule: Overrule | null }>()
 const emit = defineEmits<{ overrule: [overrule: Overrule] }>()
 const NONE: Overrule = { leftOut: false, listenOnly: false, name: null, talkTone: null }
-const now = computed<Overrule>(() => props.overrule ?? NONE)
+/** Only what the form is about, whatever else comes with it. */
+const now = computed<Overrule>(() => {
+  const { leftOut, listenOnly, name, talkTone } = props.overrule ?? NONE
+  return { leftOut, listenOnly, name, talkTone }
+})
 const name = ref('')
 const tone = ref('')
 watch(

@@ -54,9 +54,9 @@ export function useWriting(
     asking.value = false
     const seen = difference.value
     if (!seen || !radio.value) return
-    const { listId: list, listVersion, snapshotId, loses } = seen
+    const { listId: list, listVersion, snapshotId, loses, planned } = seen
     const left = seen.slots.filter((each) => each.left).map((each) => each.change.slot)
-    const body = { listId: list, listVersion, snapshotId, leave: left, takesAway: loses }
+    const body = { listId: list, listVersion, snapshotId, leave: left, takesAway: loses, planned }
     const params = { path: { radioId: radio.value.id } }
     void start(() => unwrap(api.POST('/api/radios/{radioId}/write', { params, body })))
   }

@@ -29,7 +29,7 @@ defineProps<{ model: Model; radios: string[] }>()
   </section>
   <section v-if="model.settings.length" class="stack">
     <h2>Settings of the radio itself</h2>
-    <SheetTable label="Settings of the radio itself">
+    <SheetTable label="Settings, and what is advised">
       <thead>
         <tr>
           <th scope="col">Setting</th>

@@ -11,7 +11,7 @@ const wrong = (radio: Radio) => radio.settings.filter((each) => each.fails)
 </script>
 
 <template>
-  <SheetTable label="Radios">
+  <SheetTable label="Radios in use">
     <thead>
       <tr>
         <th scope="col">Radio</th>

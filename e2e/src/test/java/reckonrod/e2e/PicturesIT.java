@@ -117,9 +117,10 @@ class PicturesIT extends BrowserTest {
         page.navigate(Application.address() + "/tables/plans");
         assertThat(page.locator(".band").first()).isVisible();
         take(page, "tables-plans");
-        page.navigate(Application.address() + "/about");
-        assertThat(page.locator("pre")).containsText("Spring");
-        take(page, "about");
+        page.navigate(Application.address() + "/matrix");
+        page.locator("[role=row][data-slot='7']").click();
+        assertThat(page.locator("aside")).containsText("CTCSS");
+        take(page, "matrix");
         page.navigate(Application.address() + "/fit/blue");
         assertThat(page.locator(".placements")).containsText("SKARRA");
         take(page, "fit");

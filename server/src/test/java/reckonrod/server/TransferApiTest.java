@@ -53,7 +53,8 @@ class TransferApiTest extends ServerTest {
                 Map.of(
                         "listId", difference.path("listId").asString(),
                         "listVersion", difference.path("listVersion").asLong(),
-                        "snapshotId", difference.path("snapshotId").asString()));
+                        "snapshotId", difference.path("snapshotId").asString(),
+                        "planned", difference.path("planned").asString()));
     }
 
     @ParameterizedTest
@@ -198,6 +199,11 @@ class TransferApiTest extends ServerTest {
         assertThat(write("blue", difference).problem(409, "changed-elsewhere")).contains("Nothing was written");
         post("/api/lists/" + listId() + "/undo", Map.of("baseVersion", version()))
                 .ok();
+        // The list is as it was shown, and the radio carries it otherwise by now.
+        JsonNode shown = difference("blue");
+        put("/api/radios/blue/places", Map.of("places", "moved", "by", 1)).ok();
+        assertThat(write("blue", shown).problem(409, "planned-otherwise")).contains("Nothing was written");
+        put("/api/radios/blue/places", Map.of("places", "same", "by", 0)).ok();
         String foreign =
                 get("/api/radios/blue").ok().path("newestSnapshot").path("id").asString();
         assertThat(post("/api/radios/red/restore", Map.of("snapshotId", foreign))

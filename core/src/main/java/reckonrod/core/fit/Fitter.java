@@ -71,7 +71,7 @@ public final class Fitter {
     public FitReport fit(ChannelList list, Memory memory) {
         Limits limits = radio.limits().abbreviating(list.intent().abbreviations());
         RadioWide wide = wide(list);
-        Map<UUID, Integer> packed = packed(list, wide, limits);
+        Map<UUID, OptionalInt> packed = packed(list, wide, limits);
         List<Placement> placements = placements(list, wide, limits, packed, memory);
         if (radio.limits().shift() instanceof ShiftLimit.Steps steps) {
             List<Placement> separate = placements.stream()
@@ -114,7 +114,7 @@ public final class Fitter {
     }
 
     /** The places of what goes in one behind the other; nothing where they follow from the slots of the list. */
-    private Map<UUID, Integer> packed(ChannelList list, RadioWide wide, Limits limits) {
+    private Map<UUID, OptionalInt> packed(ChannelList list, RadioWide wide, Limits limits) {
         if (!(carrying.places() instanceof Carrying.Places.Packed)) {
             return Map.of();
         }
@@ -128,13 +128,16 @@ public final class Fitter {
     }
 
     private List<Placement> placements(
-            ChannelList list, RadioWide wide, Limits limits, Map<UUID, Integer> packed, Memory memory) {
+            ChannelList list, RadioWide wide, Limits limits, Map<UUID, OptionalInt> packed, Memory memory) {
         boolean isPacked = carrying.places() instanceof Carrying.Places.Packed;
+        OptionalInt any = OptionalInt.of(InPlaces.anyOf(limits.slots()));
         return list.entries().entrySet().stream()
                 .map(each -> {
                     ListEntry entry = each.getValue();
-                    OptionalInt place =
-                            isPacked ? placeOf(packed, entry) : InPlaces.of(carrying.places(), each.getKey());
+                    // What does not go in anyway has no say in the places, and is told its own reasons only.
+                    OptionalInt place = isPacked
+                            ? packed.getOrDefault(entry.id(), any)
+                            : InPlaces.of(carrying.places(), each.getKey());
                     // Most radios carry a list as it is, and are asked thousands of times.
                     Object asked = carrying.equals(Carrying.AS_LISTED)
                             ? List.of(wide, limits.name())
@@ -143,11 +146,6 @@ public final class Fitter {
                             each.getKey(), entry, asked, () -> fit(each.getKey(), place, entry, wide, limits));
                 })
                 .toList();
-    }
-
-    private static OptionalInt placeOf(Map<UUID, Integer> packed, ListEntry entry) {
-        Integer place = packed.get(entry.id());
-        return place == null ? OptionalInt.empty() : OptionalInt.of(place);
     }
 
     private Optional<Carrying.Overrule> overrule(ListEntry entry) {

@@ -34,21 +34,20 @@ final class InPlaces {
      * Packs what goes in. Where there are more than slots, those of the best rank stay, and of one rank those that come first.
      *
      * @param going what fits, by rising slot
-     * @return the place of each that stays
+     * @return the place of each that goes in, which is none for those that there is no slot left for
      */
-    static Map<UUID, Integer> packed(List<Placement> going, SlotRange slots) {
+    static Map<UUID, OptionalInt> packed(List<Placement> going, SlotRange slots) {
         List<ListEntry> stay = going.stream()
                 .map(Placement::entry)
                 .sorted(Comparator.comparingInt(each -> each.standing().rank().orElse(NO_RANK)))
                 .limit(slots.count())
                 .toList();
         var kept = stay.stream().map(ListEntry::id).collect(Collectors.toSet());
-        Map<UUID, Integer> places = new HashMap<>();
+        Map<UUID, OptionalInt> places = new HashMap<>();
         int next = slots.first();
         for (Placement each : going) {
-            if (kept.contains(each.entry().id())) {
-                places.put(each.entry().id(), next++);
-            }
+            UUID id = each.entry().id();
+            places.put(id, kept.contains(id) ? OptionalInt.of(next++) : OptionalInt.empty());
         }
         return places;
     }

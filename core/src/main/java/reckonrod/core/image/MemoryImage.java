@@ -1,7 +1,10 @@
 package reckonrod.core.image;
 
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HexFormat;
 import java.util.List;
 
 /** The whole memory of a radio at one moment. Never changes. */
@@ -20,6 +23,15 @@ public final class MemoryImage {
     /** A copy of the bytes. */
     public byte[] toBytes() {
         return bytes.clone();
+    }
+
+    /** Names these bytes: images of the same name are the same. A SHA-256 in hexadecimal. */
+    public String digest() {
+        try {
+            return HexFormat.of().formatHex(MessageDigest.getInstance("SHA-256").digest(bytes));
+        } catch (NoSuchAlgorithmException missing) {
+            throw new IllegalStateException("Every Java has SHA-256", missing);
+        }
     }
 
     /** The size in bytes. */

@@ -48,6 +48,13 @@ class CarryingTest {
         Map<Integer, RadioSlot> slots = slots(OT9, new Carrying(new Carrying.Places.Packed(), Map.of()));
         assertThat(slots.values()).extracting(RadioSlot::name).containsExactly("A", "B", "C", "D");
         assertThat(slots.keySet()).containsExactly(1, 2, 3, 4);
+        assertThat(fit(OT9, new Carrying(new Carrying.Places.Packed(), Map.of()), LIST)
+                        .placements()
+                        .get(2)
+                        .reasons())
+                .extracting(each -> each.finding().kind())
+                .doesNotContain(PlaceConcern.NO_ROOM)
+                .isNotEmpty();
     }
 
     @Test

@@ -17,6 +17,7 @@ import reckonrod.server.radios.Snapshot;
  * @param loses how many channels of the radio go
  * @param held how many channels the radio will hold
  * @param keptOfTheRadio how many channels that came from no list are left as they are
+ * @param planned names what the radio would hold; said with a write, nothing else is written
  * @param mustBeAsked whether so much goes that the person is to be asked first
  */
 record DifferenceView(
@@ -35,6 +36,7 @@ record DifferenceView(
         int held,
         int keptOfTheRadio,
         boolean mustBeAsked,
+        String planned,
         List<PlannedChange> slots) {
     /** What happens to a slot. */
     enum ChangeKind {
@@ -99,6 +101,7 @@ record DifferenceView(
                 plan.held(),
                 plan.keptOfTheRadio(),
                 plan.mustBeAsked(),
+                plan.image().digest(),
                 plan.slots().stream().map(PlannedChange::of).toList());
     }
 }

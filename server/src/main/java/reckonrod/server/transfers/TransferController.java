@@ -57,6 +57,7 @@ class TransferController {
      * The list to write, as the person saw it, and the snapshot that the difference was shown against.
      *
      * @param leave the slots that are left as they are; the usual ones if left out
+     * @param planned what the difference named that was shown; the radio's model or its slots may be others since then
      * @param takesAway how many channels of the radio the person knows to go; 0 if left out
      */
     record WriteRequest(
@@ -64,7 +65,8 @@ class TransferController {
             @NotNull(message = NEEDED) Long listVersion,
             @NotNull(message = NEEDED) UUID snapshotId,
             @Schema(nullable = true) List<Integer> leave,
-            @Schema(nullable = true) Integer takesAway) {}
+            @Schema(nullable = true) Integer takesAway,
+            @Schema(nullable = true) String planned) {}
 
     /** The snapshot to put back. */
     record RestoreRequest(@NotNull(message = NEEDED) UUID snapshotId) {}
@@ -105,6 +107,14 @@ class TransferController {
                 unit, snapshot, fitted, Optional.ofNullable(request.leave()).map(Set::copyOf));
         requireMeant(unit, plan, Optional.ofNullable(request.takesAway()).orElse(0));
         MemoryImage image = plan.image();
+        if (request.planned() != null && !request.planned().equals(image.digest())) {
+            throw ProblemException.conflict(
+                    "planned-otherwise",
+                    "Something else would be written",
+                    "How " + unit.name()
+                            + " carries lists, its model or the band plan was changed since this difference was shown. Nothing"
+                            + " was written; look at it again.");
+        }
         int blocks =
                 Loaders.estimate(unit.definition(), snapshot.image(), image).blocks();
         Set<Integer> fromLists =

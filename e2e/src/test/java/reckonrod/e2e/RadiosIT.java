@@ -1,0 +1,195 @@
+package reckonrod.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.google.gson.JsonElement;
+import com.google.gson.JsonParser;
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** The shelf of radios, models of one's own, and one list in all radios at once. */
+class RadiosIT extends BrowserTest {
+    /** Radios that a test brings are laid aside, and the list is as before. */
+    @AfterEach
+    void asBefore() {
+        for (JsonElement each : JsonParser.parseString(Application.ask("GET", "/api/radios", null))
+                .getAsJsonArray()) {
+            String id = each.getAsJsonObject().get("id").getAsString();
+            if (id.startsWith("zz")) {
+                Application.ask("POST", "/api/radios/" + id + "/retire", "{}");
+            }
+        }
+        undoAll();
+    }
+
+    private static Locator dialog(Page page) {
+        return page.getByRole(AriaRole.DIALOG);
+    }
+
+    private static Locator field(Page page, String label) {
+        return page.getByLabel(label, new Page.GetByLabelOptions().setExact(true));
+    }
+
+    private static Locator mark(Page page, int slot, String radio) {
+        return page.locator("[role=row][data-slot='" + slot + "']")
+                .getByRole(AriaRole.IMG, new Locator.GetByRoleOptions().setName(radio + ": "));
+    }
+
+    private static void add(Page page, String model, String name) {
+        button(page, "Add a radio").dblclick();
+        choose(page, "Model", model);
+        field(page, "What you call it").fill(name);
+        page.keyboard().press("Enter");
+        assertThat(dialog(page)).hasCount(0);
+        assertThat(page.getByRole(AriaRole.TABLE).first()).containsText(name);
+    }
+
+    /** A borrowed radio is added, gets the home list packed, is lent on, and comes back. */
+    @ParameterizedTest
+    @ValueSource(ints = {1280, 390})
+    void aBorrowedRadioIsAddedAndCarriesTheHomeList(int width) {
+        Page page = page("/radios", new Browser.NewContextOptions().setViewportSize(width, 844));
+        String name = "Zz borrowed " + width;
+        add(page, "Orvane OT9", name);
+        AccessibilityIT.nothingIsCutOff(page);
+        AccessibilityIT.check(page);
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(name)).click();
+        assertThat(page.locator("[role=row][data-slot='0']")).containsText("left out");
+        choose(page, "Its slots", "packed, one behind the other");
+        assertThat(page.locator("[role=row][data-slot='0']")).containsText("exact");
+        page.reload();
+        assertThat(page.locator("[role=row][data-slot='0']")).containsText("exact");
+
+        page.navigate(Application.address() + "/radios");
+        button(page, "Lend " + name).click();
+        field(page, "Who has it").fill("Checkpoint 2");
+        page.keyboard().press("Enter");
+        assertThat(dialog(page)).hasCount(0);
+        button(page, name + " is back").click();
+        assertThat(dialog(page)).containsText("Checkpoint 2");
+        field(page, "How it came back").fill("antenna loose");
+        button(page, "It is back").click();
+        assertThat(dialog(page)).hasCount(0);
+        button(page, "Lend " + name).click();
+        assertThat(dialog(page)).containsText("antenna loose");
+        page.keyboard().press("Escape");
+        button(page, "Lay " + name + " aside").click();
+        assertThat(page.getByRole(AriaRole.TABLE).last()).containsText(name);
+        button(page, "Take " + name + " up again").click();
+        assertThat(button(page, "Lend " + name)).isVisible();
+    }
+
+    /** A model is copied, broken, told by its line, mended and kept; what is typed survives a reload. */
+    @Test
+    void aModelIsBrokenAndMendedOnScreen() {
+        Page page = page("/models/wrenling-w12");
+        button(page, "Copy it and edit the copy").click();
+        Locator text = page.getByLabel("The model's file");
+        String yaml = text.inputValue();
+        int line = (int) yaml.substring(0, yaml.indexOf("bits: 56")).lines().count();
+        text.fill(yaml.replace("bits: 56", "bits: 48"));
+        assertThat(page.locator("#file-faults")).containsText("Line " + line);
+        assertThat(page.locator("#file-faults")).containsText("name must be able to hold");
+        assertThat(button(page, "Keep this model")).isDisabled();
+        page.reload();
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("Edit").setExact(true))
+                .click();
+        assertThat(page.locator("#file-faults")).containsText("Line " + line);
+        text.fill(yaml.replace("last: 149", "last: 99"));
+        assertThat(page.locator("#file-faults")).containsText("No fault found");
+        button(page, "Keep this model").click();
+        assertThat(page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("What the model can")))
+                .containsText("100, numbered 0–99");
+        button(page, "Delete").click();
+        assertThat(page.locator(".notice")).containsText("is gone");
+    }
+
+    /** What the owner can tell is enough; a figure that cannot be is told, and nothing that was typed is lost. */
+    @Test
+    void aRadioThatIsNotHereIsToldByItsOwner() {
+        Page page = page("/models");
+        button(page, "A radio that is not here").click();
+        field(page, "Maker").fill("Zz");
+        field(page, "Model").last().fill("Pocket 7");
+        field(page, "Powers in W, highest first").fill("0,5");
+        page.keyboard().press("Enter");
+        assertThat(dialog(page).getByRole(AriaRole.ALERT)).containsText("with a point in 0.5");
+        assertThat(field(page, "Maker")).hasValue("Zz");
+        field(page, "Powers in W, highest first").fill("0.5");
+        page.keyboard().press("Enter");
+        assertThat(dialog(page)).hasCount(0);
+        assertThat(page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("What the model can")))
+                .containsText("0.5 W");
+        button(page, "Delete").click();
+        assertThat(page.locator(".notice")).containsText("is gone");
+    }
+
+    /** The matrix makes the list fit three radios: a name that each can show, a channel moved from slot 0, and back by one undo each. */
+    @Test
+    void theMatrixMakesAListFit() {
+        Page page = page("/matrix");
+        assertThat(mark(page, 5, "K31 · green")).hasAttribute("aria-label", "K31 · green: adapted");
+        assertThat(mark(page, 5, "W12 · blue")).hasAttribute("aria-label", "W12 · blue: adapted");
+        page.keyboard().press("ArrowDown");
+        page.keyboard().press("ArrowDown");
+        Locator side = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("K31 · green"));
+        side.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("Call it .*")))
+                .click();
+        assertThat(mark(page, 5, "K31 · green")).hasAttribute("aria-label", "K31 · green: exact");
+        assertThat(mark(page, 5, "W12 · blue")).hasAttribute("aria-label", "W12 · blue: exact");
+        assertThat(mark(page, 5, "W40 · pocket")).hasAttribute("aria-label", "W40 · pocket: exact");
+        page.keyboard().press("u");
+        assertThat(mark(page, 5, "K31 · green")).hasAttribute("aria-label", "K31 · green: adapted");
+
+        choose(page, "In the radio", "W40 · pocket");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile(".*by hand")))
+                .click();
+        assertThat(page.locator("[role=row][data-slot]")).hasCount(1);
+        assertThat(page.locator(".split, body")
+                        .first()
+                        .getByText("keeps no AM in its slots")
+                        .first())
+                .isVisible();
+        page.keyboard().press("w");
+        assertThat(dialog(page)).containsText("A radio that carries Vellan home as it is");
+        assertThat(dialog(page)).containsText("K31 · green and OT9 · crew get on on");
+        AccessibilityIT.check(page);
+        page.keyboard().press("Escape");
+        assertThat(dialog(page)).hasCount(0);
+    }
+
+    /** One channel is otherwise in one radio alone, and all of it is taken back. */
+    @Test
+    void oneChannelIsOtherwiseInOneRadioAlone() {
+        Page page = page("/radios");
+        add(page, "Wrenling W40", "Zz mine");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Zz mine"))
+                .click();
+        page.locator("[role=row][data-slot='1']").click();
+        field(page, "Name there").fill("CALLING");
+        page.keyboard().press("Enter");
+        assertThat(page.locator("[role=row][data-slot='1']")).containsText("CALLING");
+        field(page, "Talk tone there").fill("a whistle");
+        page.keyboard().press("Enter");
+        assertThat(page.locator(".notice")).containsText("a whistle");
+        assertThat(field(page, "Talk tone there")).hasValue("a whistle");
+        page.getByLabel("Leave it out of this radio").check();
+        assertThat(page.locator("[role=row][data-slot='1']")).containsText("left out");
+        page.navigate(Application.address() + "/matrix");
+        assertThat(mark(page, 1, "Zz mine")).hasAttribute("aria-label", "Zz mine: left out");
+        assertThat(mark(page, 1, "W40 · pocket")).hasAttribute("aria-label", "W40 · pocket: exact");
+        page.goBack();
+        page.locator("[role=row][data-slot='1']").click();
+        button(page, "As in the list again").click();
+        assertThat(page.locator("[role=row][data-slot='1']")).containsText("exact");
+    }
+}
