@@ -2,6 +2,7 @@ package reckonrod.perf;
 
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
+import java.util.Comparator;
 import java.util.List;
 import java.util.NavigableMap;
 import java.util.TreeMap;
@@ -74,6 +75,17 @@ public class CoreBenchmark {
     private final ListEntry one = thousand.entries().get(7);
     private final MemoryImage empty = MemoryImage.of(new byte[radio.layout().bytes()]);
     private final FitReport fitted = fitter.fit(thousand);
+    private final List<Fitter> all = RadioDefinitions.shipped().all().stream()
+            .map(each -> new Fitter(each.model(), plan))
+            .toList();
+    private final RadioDefinition largest = RadioDefinitions.shipped().all().stream()
+            .filter(each -> each.memory().isPresent())
+            .max(Comparator.comparingInt(each -> each.layout().bytes()))
+            .orElseThrow();
+    private final ImageCodec codecOfLargest = new ImageCodec(largest);
+    private final MemoryImage fullLargest = codecOfLargest.encode(
+            MemoryImage.of(new byte[largest.layout().bytes()]),
+            new Fitter(largest.model(), plan).fit(thousand).contents());
     private final byte[] kibibyte = new byte[1024];
     private final MessageDigest sha;
     private int next;
@@ -146,6 +158,24 @@ public class CoreBenchmark {
     @Benchmark
     public Placement fitOne() {
         return fitter.fit(7, one);
+    }
+
+    /** 1,000 channels to one radio of every model that ships. */
+    @Benchmark
+    public List<FitReport> fitThousandToAll() {
+        return all.stream().map(each -> each.fit(thousand)).toList();
+    }
+
+    /** One edited channel to one radio of every model that ships. */
+    @Benchmark
+    public List<Placement> fitOneToAll() {
+        return all.stream().map(each -> each.fit(7, one)).toList();
+    }
+
+    /** The largest image that a shipped radio has, full. */
+    @Benchmark
+    public Object decodeLargest() {
+        return codecOfLargest.decode(fullLargest);
     }
 
     /** A full image from a fitted list. */

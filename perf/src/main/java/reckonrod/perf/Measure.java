@@ -19,10 +19,12 @@ public final class Measure {
             1_000_000.0,
             "checkThousand",
             10_000.0,
-            "fitThousand",
-            25_000.0 / 7,
-            "fitOne",
-            2_000.0 / 7));
+            "fitThousandToAll",
+            12_000.0,
+            "fitOneToAll",
+            1_000.0,
+            "decodeLargest",
+            5_000.0));
 
     private Measure() {}
 
