@@ -119,7 +119,7 @@ class PicturesIT extends BrowserTest {
         take(page, "tables-plans");
         page.navigate(Application.address() + "/matrix");
         page.locator("[role=row][data-slot='7']").click();
-        assertThat(page.locator("aside")).containsText("CTCSS");
+        assertThat(page.locator("aside")).containsText("cannot send");
         take(page, "matrix");
         page.navigate(Application.address() + "/fit/blue");
         assertThat(page.locator(".placements")).containsText("SKARRA");
