@@ -42,7 +42,7 @@ const typed = computed(
       @update:model-value="(on) => set({ listenOnly: on === true })"
     />
     <FieldRow>
-      <v-text-field v-model="name" class="grow" label="Name there" maxlength="40" />
+      <v-text-field v-model="name" class="grow" label="Name there" maxlength="32" />
       <v-text-field
         v-model="tone"
         class="grow"

@@ -1,27 +1,13 @@
-import { useQueryClient } from '@tanstack/vue-query'
 import { computed, type Ref } from 'vue'
 import { api, unwrap, type Radio, type Schemas } from '@/shared/api/client'
-import { useNotice } from '@/shared/composables/useNotice'
+import { useDoing } from '@/shared/composables/useDoing'
 
 export type Overrule = Omit<Schemas['OverruleView'], 'channelId'>
 type Places = Schemas['CarryingView']['places']
 
 /** How a radio carries lists: at which slots, and what is otherwise in it for one channel. */
 export function useCarrying(radio: Ref<Radio | null>) {
-  const cache = useQueryClient()
-  const { tell, tellProblem } = useNotice()
-  async function does(work: () => Promise<unknown>, said: string) {
-    try {
-      await work()
-      tell(said)
-      return true
-    } catch (cause) {
-      tellProblem(cause)
-      return false
-    } finally {
-      await cache.invalidateQueries()
-    }
-  }
+  const does = useDoing()
   const id = () => radio.value?.id ?? ''
   return {
     carrying: computed(() => radio.value?.carrying ?? null),

@@ -1,7 +1,7 @@
-import { useQuery, useQueryClient } from '@tanstack/vue-query'
+import { useQuery } from '@tanstack/vue-query'
 import { api, unwrap, type Radio, type Schemas } from '@/shared/api/client'
 import { useRadios } from '@/shared/api/queries'
-import { useNotice } from '@/shared/composables/useNotice'
+import { useDoing } from '@/shared/composables/useDoing'
 
 export type Model = Schemas['DefinitionView']
 /** What is known of a radio besides its model; the model and the cable are said once, when it is added. */
@@ -33,27 +33,13 @@ export const useModels = () =>
 
 /** The person's radios, those laid aside, and what can be done with them. */
 export function useShelf() {
-  const cache = useQueryClient()
-  const { tell, tellProblem } = useNotice()
+  const does = useDoing()
   const { data: radios, error } = useRadios()
   const { data: retired } = useQuery({
     queryKey: ['retired'],
     queryFn: () => unwrap(api.GET('/api/radios/retired')),
   })
 
-  /** Does it; what hangs on the radios is asked for anew. Whether it went well. */
-  async function does(work: () => Promise<unknown>, said: string) {
-    try {
-      await work()
-      tell(said)
-      return true
-    } catch (cause) {
-      tellProblem(cause)
-      return false
-    } finally {
-      await cache.invalidateQueries()
-    }
-  }
   const path = (radio: Radio) => ({ params: { path: { id: radio.id } } })
   return {
     radios,

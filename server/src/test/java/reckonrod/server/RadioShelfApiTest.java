@@ -145,7 +145,15 @@ class RadioShelfApiTest extends ServerTest {
                 .forEach(each -> assertThat(each.path("reasons").toString().contains("FIRST"))
                         .isEqualTo(each.path("radioId").asString().equals(id)));
         put(overrule, Map.of("leftOut", false, "listenOnly", false, "talkTone", "a whistle"))
-                .problem(422, "tone-unknown");
+                .problem(422, "overrule-refused");
+        // What no channel can have would break every fit of the radio.
+        for (Map<String, Object> never : List.<Map<String, Object>>of(
+                Map.of("leftOut", false, "listenOnly", false, "name", "N".repeat(33)),
+                Map.of("leftOut", false, "listenOnly", false, "name", "A\nB"),
+                Map.of("leftOut", false, "listenOnly", false, "talkTone", "reversed CTCSS 71.9"))) {
+            put(overrule, never).problem(422, "overrule-refused");
+        }
+        assertThat(get(fit).ok().path("placements").size()).isPositive();
         JsonNode back =
                 put(overrule, Map.of("leftOut", false, "listenOnly", false)).ok();
         assertThat(back.path("carrying").path("overrules").isEmpty()).isTrue();

@@ -142,7 +142,9 @@ class ReviewApiTest extends ServerTest {
                 .forEach(each ->
                         told.add(each.path("slot") + " " + each.path("radio").asString() + " "
                                 + each.path("finding").path("code").asString()));
-        assertThat(told).containsExactly("1 W12 · blue name-told-apart", "1 W12 · red name-told-apart");
+        assertThat(told)
+                .containsExactly(
+                        "0 KM90 · car fit-home-slot", "1 W12 · blue name-told-apart", "1 W12 · red name-told-apart");
     }
 
     @Test

@@ -36,6 +36,17 @@ public record Channel(
 
     public Channel {
         name = name.strip();
+        requireName(name);
+        requireSent(talkTone);
+        flags = flags.isEmpty() ? Set.of() : Collections.unmodifiableSet(EnumSet.copyOf(flags));
+    }
+
+    /**
+     * Makes sure that a channel can be called so.
+     *
+     * @throws IllegalArgumentException if it is too long or has control characters
+     */
+    public static void requireName(String name) {
         if (name.length() > MOST_NAME_CHARACTERS) {
             throw new IllegalArgumentException("Name must be at most " + MOST_NAME_CHARACTERS + " characters, was "
                     + name.length() + ": \"" + name + "\"");
@@ -43,10 +54,17 @@ public record Channel(
         if (name.chars().anyMatch(Character::isISOControl)) {
             throw new IllegalArgumentException("Name must be without control characters, was \"" + name + "\"");
         }
+    }
+
+    /**
+     * Makes sure that a channel can send the tone.
+     *
+     * @throws IllegalArgumentException if it can only be waited for
+     */
+    public static void requireSent(Tone talkTone) {
         if (talkTone instanceof ReversedTone) {
             throw new IllegalArgumentException("Talk tone must be one that is sent, was " + talkTone);
         }
-        flags = flags.isEmpty() ? Set.of() : Collections.unmodifiableSet(EnumSet.copyOf(flags));
     }
 
     /** A plain FM channel at high power, without name, tones or flags. */

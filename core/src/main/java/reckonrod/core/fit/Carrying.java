@@ -3,6 +3,7 @@ package reckonrod.core.fit;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import reckonrod.core.channel.Channel;
 import reckonrod.core.tone.Tone;
 
 /**
@@ -40,6 +41,17 @@ public record Carrying(Places places, Map<UUID, Overrule> overrules) {
      * @param talkTone the tone that is sent there; absent for its own
      */
     public record Overrule(boolean leftOut, boolean listenOnly, Optional<String> name, Optional<Tone> talkTone) {
+        /**
+         * What no channel can have is no overrule either: every fit of the radio would break on it.
+         *
+         * @throws IllegalArgumentException if no channel can have that name or send that tone
+         */
+        public Overrule {
+            name = name.map(String::strip).filter(each -> !each.isEmpty());
+            name.ifPresent(Channel::requireName);
+            talkTone.ifPresent(Channel::requireSent);
+        }
+
         /** Whether it says nothing. */
         public boolean isEmpty() {
             return !leftOut && !listenOnly && name.isEmpty() && talkTone.isEmpty();

@@ -44,7 +44,8 @@ final class FieldReader {
             case "shift" -> new Field<>(Part.SHIFT, place, shift(section, true)).holding(shifts(true));
             case "shift size" -> new Field<>(Part.SHIFT_SIZE, place, shift(section, false)).holding(shifts(false));
             case "direction" ->
-                new Field<>(Part.DIRECTION, place, choice(section, text -> word(text, "values", Direction.values())));
+                new Field<>(Part.DIRECTION, place, choice(section, text -> word(text, "values", Direction.values())))
+                        .holding(directions());
             case "talks" -> new Field<>(Part.TALKS, place, onOff(section)).holding(OFF_ON);
             case "separate talk frequency" -> new Field<>(Part.SEPARATE, place, onOff(section)).holding(OFF_ON);
             case "talk tone" ->
@@ -167,9 +168,18 @@ final class FieldReader {
                 .holding(values.stream().map(Optional::of).toList());
     }
 
+    /** Where slots may listen only, the direction says so too. */
+    private List<Direction> directions() {
+        return Arrays.stream(Direction.values())
+                .filter(each -> each != Direction.NEVER || limits.listenOnly())
+                .toList();
+    }
+
     private String longestName() {
         String characters = limits.name().characters();
-        return characters.substring(0, 1).repeat(limits.name().longest());
+        return characters.isEmpty()
+                ? ""
+                : characters.substring(0, 1).repeat(limits.name().longest());
     }
 
     private List<Shift> shifts(boolean signed) {

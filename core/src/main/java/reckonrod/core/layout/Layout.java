@@ -87,6 +87,10 @@ public final class Layout {
         fields.forEach(field -> held.add(field.part()));
         maps.forEach(map -> held.add(map.part()));
         this.shiftForm = ShiftForm.of(held);
+        if (shiftForm == ShiftForm.DIRECTION != besides.shiftSizes.isPresent()) {
+            throw new IllegalArgumentException(
+                    "fields must hold direction alone if the limits say one size a band, and only then");
+        }
         Region.requireApart(regions(), bytes);
         LayoutCheck.requireNoOverlap(besides.singlePlaces(), bytes);
     }

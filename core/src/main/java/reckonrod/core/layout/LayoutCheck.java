@@ -84,6 +84,9 @@ final class LayoutCheck {
             throw new IllegalArgumentException(
                     "fields hold scan, and the limits say that no slot can be left out of it");
         }
+        if (limits.listenOnly() && held.contains(Part.SHIFT)) {
+            needed.add(Part.TALKS);
+        }
         needTone(
                 needed,
                 held,

@@ -99,7 +99,9 @@ public final class LayoutReader {
         long free = owner.value("free", Long::decode, 0L);
         long most = NumberForm.BINARY.most(ownerPlace.bits());
         if (limits.slots().contains((int) Math.min(free, Integer.MAX_VALUE))
-                || limits.slots().last() > most) {
+                || limits.slots().last() > most
+                || free < 0
+                || free > most) {
             throw new IllegalArgumentException("the number of the slot must be able to name each of " + limits.slots()
                     + ", and the free one none of them");
         }

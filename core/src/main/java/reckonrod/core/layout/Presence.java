@@ -34,6 +34,18 @@ sealed interface Presence {
      * @param used what they are in a slot in use; absent where another field has those bits then
      */
     record ByMark(BitPlace place, long free, OptionalLong used) implements Presence {
+        public ByMark {
+            long most = NumberForm.BINARY.most(place.bits());
+            if (free < 0 || free > most || used.isPresent() && (used.getAsLong() < 0 || used.getAsLong() > most)) {
+                throw new IllegalArgumentException("the marks of a slot must be numbers of " + place.bits()
+                        + " bits, were " + free + (used.isPresent() ? " and " + used.getAsLong() : ""));
+            }
+            if (used.isPresent() && used.getAsLong() == free) {
+                throw new IllegalArgumentException(
+                        "the marks of a free slot and of one in use must differ, both were " + free);
+            }
+        }
+
         @Override
         public boolean isIn(byte[] memory, int index, int recordStart) {
             return new Bits(memory, recordStart, place).number() != free;

@@ -19,6 +19,13 @@ public record NameRule(int longest, String characters, Abbreviations abbreviatio
     private static final String VOWELS = "AEIOUaeiou";
     private static final int MOST_COPIES = 99;
 
+    public NameRule {
+        if (longest > 0 && characters.isBlank()) {
+            throw new IllegalArgumentException(
+                    "characters must be those that a name of " + longest + " can have, was none");
+        }
+    }
+
     /** A rule with the abbreviations that ship. */
     public NameRule(int longest, String characters) {
         this(longest, characters, Abbreviations.shipped());

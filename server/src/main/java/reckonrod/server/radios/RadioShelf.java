@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import reckonrod.core.definition.RadioDefinition;
@@ -103,8 +104,15 @@ class RadioShelf {
                     "It is out already",
                     unit.name() + " is with " + out.lent().to() + ". Take it back first.");
         });
-        lendings.saveAndFlush(new LendingRecord(
-                UUID.randomUUID(), id, request.to().strip(), clock.instant(), ShelfRequests.text(request.note())));
+        try {
+            lendings.saveAndFlush(new LendingRecord(
+                    UUID.randomUUID(), id, request.to().strip(), clock.instant(), ShelfRequests.text(request.note())));
+        } catch (DataIntegrityViolationException sameMoment) {
+            throw ProblemException.conflict(
+                    "lent-already",
+                    "It is out already",
+                    unit.name() + " was lent in another tab this moment. Look again.");
+        }
         return radios.get(id);
     }
 
@@ -133,13 +141,7 @@ class RadioShelf {
     /** What is otherwise for a channel in this radio. */
     public RadioUnit overrule(String id, UUID channel, ShelfRequests.OverruleRequest request) {
         UnitRecord unit = radios.record(id);
-        Carrying.Overrule overrule = new Carrying.Overrule(
-                request.leftOut(),
-                request.listenOnly(),
-                Optional.of(ShelfRequests.text(request.name())).filter(name -> !name.isEmpty()),
-                Optional.of(ShelfRequests.text(request.talkTone()))
-                        .filter(tone -> !tone.isEmpty())
-                        .map(RadioShelf::tone));
+        Carrying.Overrule overrule = overrule(request);
         Map<UUID, Carrying.Overrule> overrules = new HashMap<>(unit.carrying().overrules());
         if (overrule.isEmpty()) {
             overrules.remove(channel);
@@ -158,11 +160,17 @@ class RadioShelf {
         return radios.get(id);
     }
 
-    private static Tone tone(String text) {
+    private static Carrying.Overrule overrule(ShelfRequests.OverruleRequest request) {
         try {
-            return Tone.parse(text);
+            return new Carrying.Overrule(
+                    request.leftOut(),
+                    request.listenOnly(),
+                    Optional.of(ShelfRequests.text(request.name())),
+                    Optional.of(ShelfRequests.text(request.talkTone()))
+                            .filter(tone -> !tone.isEmpty())
+                            .map(Tone::parse));
         } catch (IllegalArgumentException wrong) {
-            throw ProblemException.refused("tone-unknown", "Not a tone", wrong.getMessage() + ".");
+            throw ProblemException.refused("overrule-refused", "No channel can be so", wrong.getMessage() + ".");
         }
     }
 

@@ -105,7 +105,6 @@ class TransferController {
         FitReport fitted = loading.fit(unit, list.list());
         WritePlan plan = loading.plan(
                 unit, snapshot, fitted, Optional.ofNullable(request.leave()).map(Set::copyOf));
-        requireMeant(unit, plan, Optional.ofNullable(request.takesAway()).orElse(0));
         MemoryImage image = plan.image();
         if (request.planned() != null && !request.planned().equals(image.digest())) {
             throw ProblemException.conflict(
@@ -115,6 +114,7 @@ class TransferController {
                             + " carries lists, its model or the band plan was changed since this difference was shown. Nothing"
                             + " was written; look at it again.");
         }
+        requireMeant(unit, plan, Optional.ofNullable(request.takesAway()).orElse(0));
         int blocks =
                 Loaders.estimate(unit.definition(), snapshot.image(), image).blocks();
         Set<Integer> fromLists =
