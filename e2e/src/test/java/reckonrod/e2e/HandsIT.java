@@ -164,10 +164,13 @@ class HandsIT extends BrowserTest {
         assertThat(page.locator(".working")).containsText("Slot 0 is free");
         Page second = page.context().newPage();
         second.navigate(Application.address() + "/arrange");
+        // The rod takes the focus when it comes.
+        assertThat(second.locator(".rod-table")).isFocused();
         choose(second, "Open list", "Vellan home");
         assertThat(second.locator(".page-bar h1")).hasText("Vellan home");
         page.reload();
         assertThat(page.locator(".page-bar h1")).containsText("Zz other tab");
+        assertThat(page.locator(".rod-table")).isFocused();
         choose(page, "Open list", "Vellan home");
         assertThat(row(page, 6)).hasAttribute("aria-selected", "true");
     }

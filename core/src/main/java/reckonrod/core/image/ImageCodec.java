@@ -4,7 +4,6 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.NavigableMap;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
@@ -103,7 +102,7 @@ public final class ImageCodec {
                 .toList());
         written.forEach(records::write);
         records.putIntoBanks(banks(layout.of(base.toBytes()).banks(), contents, order, kept), held.keySet());
-        requireKept(held, decode(MemoryImage.of(memory)), kept);
+        requireKept(held, layout.of(memory), kept);
         MemoryImage changed = MemoryImage.of(memory);
         if (changed.equals(base)) {
             return base;
@@ -136,10 +135,10 @@ public final class ImageCodec {
         return banks;
     }
 
-    private static void requireKept(
-            Map<Integer, SlotReading> before, Map<Integer, SlotReading> after, Set<Integer> kept) {
+    private static void requireKept(Map<Integer, SlotReading> before, SlotRecords after, Set<Integer> kept) {
         for (int slot : kept) {
-            if (!Objects.equals(before.get(slot), after.get(slot))) {
+            Optional<SlotReading> now = after.isInUse(slot) ? Optional.of(reading(after, slot)) : Optional.empty();
+            if (!Optional.ofNullable(before.get(slot)).equals(now)) {
                 throw new IllegalArgumentException(
                         "Slot " + slot + " was to stay as it is, and would be another with what is"
                                 + " set for the whole radio; let it be replaced, or leave out what needs that");
