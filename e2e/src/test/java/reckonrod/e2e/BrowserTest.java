@@ -136,6 +136,9 @@ abstract class BrowserTest {
                 page.waitForTimeout(150);
             }
         }
+        // What is drawn need not be in sight, and a click that scrolls a long list there may chase it for ever.
+        choice.first().evaluate("element => element.scrollIntoView({ block: 'center' })");
+        page.waitForTimeout(150);
         choice.first().click();
         assertThat(page.locator(".v-select__content.v-overlay--active, .v-overlay--active .v-select__content"))
                 .hasCount(0);
