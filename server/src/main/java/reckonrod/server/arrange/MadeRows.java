@@ -26,7 +26,7 @@ import reckonrod.server.radios.RadioUnit;
  * channel, findings and fit are what they were is not written again.
  */
 @Component
-class MadeRows {
+public class MadeRows {
     private static final int MOST_ROWS = 30_000;
     private static final int MOST_PLANS = 8;
 
@@ -69,6 +69,11 @@ class MadeRows {
     }
 
     private record Made(Makings makings, RowView row) {}
+
+    /** A list fitted to one of the person's radios; what was fitted before is not fitted again. */
+    public FitReport fit(RadioUnit unit, ChannelList list, BandPlan plan) {
+        return by(plan).fit(unit, list);
+    }
 
     /** The rows by one plan. */
     ByPlan by(BandPlan plan) {

@@ -4,10 +4,10 @@ import java.util.Optional;
 import java.util.Set;
 import org.springframework.stereotype.Component;
 import reckonrod.core.fit.FitReport;
-import reckonrod.core.fit.Fitter;
 import reckonrod.core.image.ImageCodec;
 import reckonrod.core.image.WritePlan;
 import reckonrod.core.list.ChannelList;
+import reckonrod.server.arrange.MadeRows;
 import reckonrod.server.plans.PlanLookup;
 import reckonrod.server.radios.RadioUnit;
 import reckonrod.server.radios.RadioUnits;
@@ -18,15 +18,17 @@ import reckonrod.server.radios.Snapshot;
 public class Loading {
     private final PlanLookup plans;
     private final RadioUnits units;
+    private final MadeRows made;
 
-    Loading(PlanLookup plans, RadioUnits units) {
+    Loading(PlanLookup plans, RadioUnits units, MadeRows made) {
+        this.made = made;
         this.plans = plans;
         this.units = units;
     }
 
     /** The list fitted to the unit's model. */
     public FitReport fit(RadioUnit unit, ChannelList list) {
-        return new Fitter(unit.definition().model(), plans.planOf(list), unit.carrying()).fit(list);
+        return made.fit(unit, list, plans.planOf(list));
     }
 
     /**

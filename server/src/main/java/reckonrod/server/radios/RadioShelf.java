@@ -44,7 +44,7 @@ class RadioShelf {
 
     public RadioUnit add(ShelfRequests.NewRadio request) {
         RadioDefinition definition = definitions.get(request.model());
-        String name = request.name().strip();
+        String name = request.known().name();
         requireFree(name, "");
         if (units.count() >= MOST_RADIOS) {
             throw ProblemException.refused(
@@ -63,13 +63,7 @@ class RadioShelf {
                 name,
                 definition.id(),
                 (simulated ? new PortAddress.Simulated() : new PortAddress.None()).text());
-        unit.isKnownAs(
-                name,
-                ShelfRequests.text(request.label()),
-                ShelfRequests.text(request.serial()),
-                ShelfRequests.text(request.firmware()),
-                ShelfRequests.text(request.antenna()),
-                ShelfRequests.text(request.note()));
+        unit.isKnownAs(request.known());
         units.saveAndFlush(unit);
         return radios.get(unit.id());
     }
@@ -83,15 +77,9 @@ class RadioShelf {
                     unit.name()
                             + " was changed in another tab or by a transfer. Nothing was overwritten; look at it again.");
         }
-        String name = request.name().strip();
+        String name = request.known().name();
         requireFree(name, id);
-        unit.isKnownAs(
-                name,
-                ShelfRequests.text(request.label()),
-                ShelfRequests.text(request.serial()),
-                ShelfRequests.text(request.firmware()),
-                ShelfRequests.text(request.antenna()),
-                ShelfRequests.text(request.note()));
+        unit.isKnownAs(request.known());
         units.saveAndFlush(unit);
         return radios.get(id);
     }

@@ -88,7 +88,7 @@ public class RadioUnits {
     /** A new radio, with the colour of its label and its antenna. */
     public void add(String id, String name, String definitionId, PortAddress port, String label, String antenna) {
         UnitRecord unit = new UnitRecord(id, name, definitionId, port.text());
-        unit.isKnownAs(name, label, "", "", antenna, "");
+        unit.isKnownAs(new ShelfRequests.Known(name, label, "", "", antenna, ""));
         units.save(unit);
     }
 

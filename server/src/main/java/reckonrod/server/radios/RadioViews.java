@@ -18,6 +18,10 @@ class RadioViews {
 
     RadioView of(RadioUnit unit) {
         Optional<Snapshot> newest = units.newestSnapshot(unit.id());
+        Map<RadioSetting, Optional<String>> values = newest.filter(
+                        any -> unit.definition().memory().isPresent())
+                .map(snapshot -> new ImageCodec(unit.definition()).settings(snapshot.image()))
+                .orElse(Map.of());
         return new RadioView(
                 unit.id(),
                 unit.name(),
@@ -39,23 +43,18 @@ class RadioViews {
                 newest.map(snapshot -> of(unit, snapshot)).orElse(null),
                 RadioView.ShelfView.of(unit.shelf()),
                 unit.definition().settings().stream()
-                        .map(setting -> setting(unit, setting, newest))
+                        .map(setting -> setting(setting, values.getOrDefault(setting, Optional.empty())))
                         .toList(),
                 RadioView.CarryingView.of(unit.carrying()));
     }
 
     /** What a setting is set to is known only from a memory that was read. */
-    private static RadioView.SettingNow setting(RadioUnit unit, RadioSetting setting, Optional<Snapshot> newest) {
-        String value = newest.filter(any -> unit.definition().memory().isPresent())
-                .map(snapshot -> new ImageCodec(unit.definition()).settings(snapshot.image()))
-                .map((Map<RadioSetting, Optional<String>> values) -> values.getOrDefault(setting, Optional.empty()))
-                .flatMap(each -> each)
-                .orElse(null);
+    private static RadioView.SettingNow setting(RadioSetting setting, Optional<String> value) {
         return new RadioView.SettingNow(
                 setting.name(),
-                value,
+                value.orElse(null),
                 setting.advised(),
-                value != null && setting.fails().contains(value),
+                value.filter(setting.fails()::contains).isPresent(),
                 setting.why(),
                 setting.panel().orElse(""));
     }

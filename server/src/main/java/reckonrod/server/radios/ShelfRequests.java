@@ -33,7 +33,11 @@ final class ShelfRequests {
             @Size(max = 60, message = MOST_60) String firmware,
             @Size(max = 60, message = MOST_60) String antenna,
             @Size(max = 500, message = MOST_500) String note,
-            Reached reached) {}
+            Reached reached) {
+        Known known() {
+            return Known.of(name, label, serial, firmware, antenna, note);
+        }
+    }
 
     /** How it is reached. */
     enum Reached {
@@ -54,7 +58,18 @@ final class ShelfRequests {
             @Size(max = 60, message = MOST_60) String serial,
             @Size(max = 60, message = MOST_60) String firmware,
             @Size(max = 60, message = MOST_60) String antenna,
-            @Size(max = 500, message = MOST_500) String note) {}
+            @Size(max = 500, message = MOST_500) String note) {
+        Known known() {
+            return Known.of(name, label, serial, firmware, antenna, note);
+        }
+    }
+
+    /** What the person calls a radio and knows of it; what was left out is empty. */
+    record Known(String name, String label, String serial, String firmware, String antenna, String note) {
+        static Known of(String name, String label, String serial, String firmware, String antenna, String note) {
+            return new Known(text(name), text(label), text(serial), text(firmware), text(antenna), text(note));
+        }
+    }
 
     /** Somebody gets it for a while. */
     record Lending(

@@ -66,19 +66,13 @@ class UnitRecord {
     }
 
     /** What the person calls it and knows of it. */
-    void isKnownAs(
-            String nextName,
-            String nextLabel,
-            String nextSerial,
-            String nextFirmware,
-            String nextAntenna,
-            String nextNote) {
-        name = nextName;
-        label = nextLabel;
-        serial = nextSerial;
-        firmware = nextFirmware;
-        antenna = nextAntenna;
-        note = nextNote;
+    void isKnownAs(ShelfRequests.Known known) {
+        name = known.name();
+        label = known.label();
+        serial = known.serial();
+        firmware = known.firmware();
+        antenna = known.antenna();
+        note = known.note();
     }
 
     Shelf shelf(Optional<Shelf.Lent> lent) {
