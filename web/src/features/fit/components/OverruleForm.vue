@@ -47,7 +47,7 @@ const typed = computed(
         v-model="tone"
         class="grow"
         label="Talk tone there"
-        placeholder="CTCSS 88.5"
+        placeholder="88.5 or D023N"
         maxlength="40"
       />
     </FieldRow>

@@ -147,6 +147,15 @@ class RadioShelfApiTest extends ServerTest {
                         .isEqualTo(each.path("radioId").asString().equals(id)));
         put(overrule, Map.of("leftOut", false, "listenOnly", false, "talkTone", "a whistle"))
                 .problem(422, "overrule-refused");
+        // A tone as people write it.
+        JsonNode typed = put(overrule, Map.of("leftOut", false, "listenOnly", false, "talkTone", "D23N"))
+                .ok();
+        assertThat(typed.path("carrying")
+                        .path("overrules")
+                        .get(0)
+                        .path("talkTone")
+                        .asString())
+                .isEqualTo("DCS 023 N");
         // What no channel can have would break every fit of the radio.
         for (Map<String, Object> never : List.<Map<String, Object>>of(
                 Map.of("leftOut", false, "listenOnly", false, "name", "N".repeat(33)),

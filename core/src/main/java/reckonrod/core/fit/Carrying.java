@@ -58,6 +58,11 @@ public record Carrying(Places places, Map<UUID, Overrule> overrules) {
         }
     }
 
+    /** What the person has otherwise for a channel. */
+    public Optional<Overrule> overrule(UUID channel) {
+        return Optional.ofNullable(overrules.get(channel));
+    }
+
     public Carrying {
         overrules = Map.copyOf(overrules);
     }

@@ -87,7 +87,7 @@ public final class Fitter {
                 placements = placements(list, wide, limits, packed, memory);
             }
         }
-        placements = new NamesApart(limits.name()).apart(placements);
+        placements = new NamesApart(limits.name(), carrying).apart(placements);
         ScanFit.Result scanned = ScanFit.of(radio, list, placements);
         return new FitReport(
                 radio,
@@ -149,7 +149,7 @@ public final class Fitter {
     }
 
     private Optional<Carrying.Overrule> overrule(ListEntry entry) {
-        return Optional.ofNullable(carrying.overrules().get(entry.id()));
+        return carrying.overrule(entry.id());
     }
 
     private static boolean isSeparate(RadioSlot slot, ShiftLimit.Steps steps) {

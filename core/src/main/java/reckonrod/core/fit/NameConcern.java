@@ -21,22 +21,28 @@ record NameConcern() implements Concern {
         if (limits.name().allows(name)) {
             return;
         }
-        String shortened = ShownNames.first(NamesApart.wanted(candidate.entry(), limits.name()), limits.name());
+        String shortened = ShownNames.first(
+                NamesApart.wanted(candidate.entry(), candidate.overrule(), limits.name()), limits.name());
         candidate.becomes(candidate.channel().withName(shortened));
         // Capitals alone change nothing that anyone could mistake.
         if (!shortened.equalsIgnoreCase(name)) {
-            candidate.adapted(
-                    SHORTENED,
-                    Field.NAME,
-                    Map.of(
-                            "longest",
-                            String.valueOf(limits.name().longest()),
-                            "which",
-                            limits.name().hasSmallLetters() ? "" : ", capitals and digits"),
-                    name,
-                    shortened,
-                    "Call it " + shortened,
-                    candidate.asWritten().withName(shortened));
+            Map<String, String> facts = Map.of(
+                    "longest",
+                    String.valueOf(limits.name().longest()),
+                    "which",
+                    limits.name().hasSmallLetters() ? "" : ", capitals and digits");
+            if (candidate.overrule().flatMap(Carrying.Overrule::name).isPresent()) {
+                candidate.adapted(SHORTENED, Field.NAME, facts, name, shortened);
+            } else {
+                candidate.adapted(
+                        SHORTENED,
+                        Field.NAME,
+                        facts,
+                        name,
+                        shortened,
+                        "Call it " + shortened,
+                        candidate.asWritten().withName(shortened));
+            }
         }
     }
 }

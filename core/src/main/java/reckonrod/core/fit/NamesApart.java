@@ -24,16 +24,22 @@ final class NamesApart {
             "Choose names that differ in their first characters, or a short name of your own.");
 
     private final NameRule rule;
+    private final Carrying carrying;
 
-    NamesApart(NameRule rule) {
+    NamesApart(NameRule rule, Carrying carrying) {
         this.rule = rule;
+        this.carrying = carrying;
     }
 
     List<Placement> apart(List<Placement> placements) {
         List<Placement> going =
                 placements.stream().filter(each -> each.content().isPresent()).toList();
         List<ShownNames.Shown> shown = ShownNames.of(
-                going.stream().map(each -> wanted(each.entry(), rule)).toList(), rule);
+                going.stream()
+                        .map(each -> wanted(
+                                each.entry(), carrying.overrule(each.entry().id()), rule))
+                        .toList(),
+                rule);
         List<Placement> result = new ArrayList<>(placements);
         int next = 0;
         for (int i = 0; i < result.size(); i++) {
@@ -49,16 +55,22 @@ final class NamesApart {
         return result;
     }
 
-    /** A name with the short one that was chosen for radios like this. */
-    static ShownNames.Wanted wanted(ListEntry entry, NameRule rule) {
-        return new ShownNames.Wanted(entry.channel().name(), entry.shortName(rule.longest()));
+    /** The name that it has in this radio alone, else its own with the short one that was chosen for radios like this. */
+    static ShownNames.Wanted wanted(ListEntry entry, Optional<Carrying.Overrule> overrule, NameRule rule) {
+        return overrule.flatMap(Carrying.Overrule::name)
+                .map(name -> new ShownNames.Wanted(name, Optional.empty()))
+                .orElseGet(() -> new ShownNames.Wanted(entry.channel().name(), entry.shortName(rule.longest())));
     }
 
-    private static Placement renamed(Placement placement, ShownNames.Shown name, Placement other) {
+    private Placement renamed(Placement placement, ShownNames.Shown name, Placement other) {
         RadioSlot content = placement.content().orElseThrow();
-        String written = placement.entry().channel().name();
+        Optional<Carrying.Overrule> overrule =
+                carrying.overrule(placement.entry().id());
+        String written = wanted(placement.entry(), overrule, rule).name();
+        boolean own = overrule.flatMap(Carrying.Overrule::name).isPresent();
         List<FitReason> reasons = new ArrayList<>(placement.reasons());
-        reasons.removeIf(each -> each.field() == Field.NAME);
+        reasons.removeIf(
+                each -> each.field() == Field.NAME && !each.finding().kind().equals(OverruleConcern.OTHERWISE));
         reasons.add(new FitReason(
                 FitMark.ADAPTED,
                 new Finding(
@@ -68,10 +80,13 @@ final class NamesApart {
                                 "otherName", other.entry().channel().name(),
                                 "other", String.valueOf(other.slot()),
                                 "shown", name.shortened()),
-                        List.of(new Fix(
-                                "Call it " + name.shown(),
-                                new Edit.ReplaceChannel(
-                                        placement.entry().channel().withName(name.shown()))))),
+                        // A name that only this radio has is no matter of the list.
+                        own
+                                ? List.of()
+                                : List.of(new Fix(
+                                        "Call it " + name.shown(),
+                                        new Edit.ReplaceChannel(
+                                                placement.entry().channel().withName(name.shown()))))),
                 written,
                 name.shown()));
         return new Placement(

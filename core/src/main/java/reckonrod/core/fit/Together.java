@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import reckonrod.core.radio.RadioSlot;
+import reckonrod.core.tone.Tone;
 
 /**
  * Whether the people with two radios that got the same list can talk to each other, channel by channel.
@@ -65,6 +66,7 @@ public record Together(List<String> both, List<String> onlyFirst, List<String> o
                 .filter(content -> content.transmit().isPresent());
     }
 
+    /** What keeps two radios apart that both talk on the channel. */
     private static Optional<String> unlike(RadioSlot one, RadioSlot other) {
         if (!one.receive().equals(other.receive()) || !one.transmit().equals(other.transmit())) {
             return Optional.of("the frequencies differ");
@@ -73,6 +75,22 @@ public record Together(List<String> both, List<String> onlyFirst, List<String> o
             return Optional.of(one.emission() + " in one and " + other.emission()
                     + " in the other: the narrow one sounds faint, the wide one harsh");
         }
-        return Optional.empty();
+        return one.receive().equals(one.transmit().orElseThrow())
+                ? deaf(one, other).or(() -> deaf(other, one))
+                : differently(one.talkTone(), other.talkTone());
+    }
+
+    /** Straight from radio to radio, the speaker of one must open for what the other sends. */
+    private static Optional<String> deaf(RadioSlot sender, RadioSlot hearer) {
+        return hearer.listenTone().opensFor(sender.talkTone())
+                ? Optional.empty()
+                : Optional.of("one waits for " + hearer.listenTone() + " and the other sends " + sender.talkTone());
+    }
+
+    /** By way of a repeater, both must open it. */
+    private static Optional<String> differently(Tone one, Tone other) {
+        return one.sameOnAir(other)
+                ? Optional.empty()
+                : Optional.of("one sends " + one + " and the other " + other + ", so one may not open the repeater");
     }
 }

@@ -14,6 +14,17 @@ public sealed interface Tone permits NoTone, CtcssTone, ReversedTone, DcsCode {
         return isPresent() ? Optional.of(toString()) : Optional.empty();
     }
 
+    /** Whether nobody who hears it can tell it from the other: it is the other, or a code whose word is the same. */
+    default boolean sameOnAir(Tone other) {
+        return equals(other)
+                || this instanceof DcsCode code && other instanceof DcsCode another && code.soundsLike(another);
+    }
+
+    /** Whether a speaker that waits for this opens when that is sent. */
+    default boolean opensFor(Tone sent) {
+        return this instanceof ReversedTone turned ? !turned.tone().equals(sent) : !isPresent() || sameOnAir(sent);
+    }
+
     /**
      * Reads a tone's own text: {@code none}, {@code CTCSS 71.9}, {@code reversed CTCSS 71.9}, {@code DCS 023 N}.
      *

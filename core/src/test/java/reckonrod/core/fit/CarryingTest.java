@@ -111,6 +111,25 @@ class CarryingTest {
                         "You have it otherwise in this radio: it sends CTCSS 88.5.");
     }
 
+    /** A name that only this radio has is shortened for it like any other, told apart from others there, and is no matter of the list. */
+    @Test
+    void aNameOfThisRadioAloneIsTheOneThatItShows() {
+        Carrying carrying = new Carrying(
+                new Carrying.Places.Moved(1),
+                Map.of(
+                        id(0), new Carrying.Overrule(false, false, Optional.of("HILLTOP WEST"), Optional.empty()),
+                        id(4), new Carrying.Overrule(false, false, Optional.of("HILLTOP WEST 2"), Optional.empty())));
+        FitReport report = fit(OT9, carrying, LIST);
+        List<String> names =
+                report.contents().slots().values().stream().map(RadioSlot::name).toList();
+        assertThat(names.get(0)).startsWith("H");
+        assertThat(names.get(3)).startsWith("H").isNotEqualTo(names.get(0));
+        assertThat(names.subList(1, 3)).containsExactly("B", "C");
+        assertThat(report.placements().get(0).reasons())
+                .flatExtracting(each -> each.finding().fixes())
+                .isEmpty();
+    }
+
     /** A tone that this radio cannot send does not slip in by being asked for on purpose. */
     @Test
     void whatIsAskedForOnPurposeMustFitAllTheSame() {

@@ -10,10 +10,12 @@ import java.util.UUID;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import reckonrod.core.bandplan.BandPlans;
 import reckonrod.core.definition.RadioDefinition;
 import reckonrod.core.fit.Carrying;
-import reckonrod.core.tone.Tone;
+import reckonrod.core.notation.ToneText;
 import reckonrod.server.definitions.DefinitionLookup;
+import reckonrod.server.plans.PlanLookup;
 import reckonrod.server.problem.ProblemException;
 
 /** Keeps what the person knows of the radios besides what is in them. A radio that was here is never deleted: its snapshots stay. */
@@ -27,6 +29,7 @@ class RadioShelf {
     private final UnitRepository units;
     private final LendingRepository lendings;
     private final DefinitionLookup definitions;
+    private final PlanLookup plans;
     private final Clock clock;
 
     RadioShelf(
@@ -34,11 +37,13 @@ class RadioShelf {
             UnitRepository units,
             LendingRepository lendings,
             DefinitionLookup definitions,
+            PlanLookup plans,
             Clock clock) {
         this.radios = radios;
         this.units = units;
         this.lendings = lendings;
         this.definitions = definitions;
+        this.plans = plans;
         this.clock = clock;
     }
 
@@ -148,7 +153,7 @@ class RadioShelf {
         return radios.get(id);
     }
 
-    private static Carrying.Overrule overrule(ShelfRequests.OverruleRequest request) {
+    private Carrying.Overrule overrule(ShelfRequests.OverruleRequest request) {
         try {
             return new Carrying.Overrule(
                     request.leftOut(),
@@ -156,7 +161,7 @@ class RadioShelf {
                     Optional.of(ShelfRequests.text(request.name())),
                     Optional.of(ShelfRequests.text(request.talkTone()))
                             .filter(tone -> !tone.isEmpty())
-                            .map(Tone::parse));
+                            .map(tone -> ToneText.read(tone, plans.plan(BandPlans.USUAL))));
         } catch (IllegalArgumentException wrong) {
             throw ProblemException.refused("overrule-refused", "No channel can be so", wrong.getMessage() + ".");
         }
