@@ -11,6 +11,8 @@ import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.Statement;
 import java.util.List;
 import java.util.concurrent.CompletableFuture;
 import java.util.function.BinaryOperator;
@@ -119,6 +121,27 @@ class BackupApiTest extends ServerTest {
         delete("/api/lists/" + id).ok();
     }
 
+    /** Who reads while an archive takes its place, table after table, is not thrown out; the restore waits for that to end. */
+    @Test
+    void aRestoreAndWhoIsAtWorkDoNotWaitForEachOther() throws Exception {
+        String brought = bring(archive()).ok().path("id").asString();
+        CompletableFuture<Answer> restore;
+        try (Connection reader = sql.getDataSource().getConnection();
+                Statement read = reader.createStatement()) {
+            reader.setAutoCommit(false);
+            read.execute("select 1 from transfer_job");
+            restore = CompletableFuture.supplyAsync(() ->
+                    send(request("/api/archive/" + brought + "/restore").POST(HttpRequest.BodyPublishers.noBody())));
+            for (int moment = 0; moment < 150; moment++) {
+                read.execute("select 1 from band_plan");
+                Thread.sleep(20);
+            }
+            assertThat(restore).isNotDone();
+            reader.commit();
+        }
+        restore.get().ok();
+    }
+
     /** Yesterday's archive, of a database that knew no recipes and no moment of change yet. */
     @Test
     void anArchiveOfAnOlderVersionIsBroughtUpToThisOne() throws Exception {
@@ -157,8 +180,8 @@ class BackupApiTest extends ServerTest {
         byte[] torn = changed(
                 good,
                 (name, text) -> name.equals("reckonrod.json")
-                        ? text.replaceAll("\"radio_unit\":[0-9]+", "\"radio_unit\":0")
-                        : name.equals("tables/radio_unit.jsonl") ? "" : text);
+                        ? text.replaceAll("\"list_revision\":[0-9]+", "\"list_revision\":0")
+                        : name.equals("tables/list_revision.jsonl") ? "" : text);
         for (byte[] wrong : List.of(newer, fewer, torn)) {
             String id = bring(wrong).ok().path("id").asString();
             assertThat(send(request("/api/archive/" + id + "/restore").POST(HttpRequest.BodyPublishers.noBody()))

@@ -6,9 +6,11 @@ import java.sql.Connection;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.time.Duration;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.concurrent.locks.LockSupport;
 import java.util.stream.Collectors;
 import javax.sql.DataSource;
 import org.flywaydb.core.Flyway;
@@ -29,6 +31,10 @@ import reckonrod.server.problem.ProblemException;
 class Restoring {
     private static final String ASIDE = "restoring";
     private static final long LOCK = 7_710_914_226L;
+    private static final Duration PAUSE = Duration.ofMillis(20);
+    private static final int TRIES = 500;
+    /** PostgreSQL's code for a lock that is not to be had now. */
+    private static final String LOCK_NOT_AVAILABLE = "55P03";
 
     private final JdbcTemplate jdbc;
     private final DataSource source;
@@ -93,7 +99,7 @@ class Restoring {
             }
             try {
                 aside(manifest, file);
-                whole.executeWithoutResult(status -> takeTheirPlace(asItIs));
+                whenNobodyIsAtWork(() -> whole.executeWithoutResult(status -> takeTheirPlace(asItIs)));
             } finally {
                 jdbc.execute("drop schema if exists " + ASIDE + " cascade");
                 lock.execute("select pg_advisory_unlock(" + LOCK + ")");
@@ -101,6 +107,33 @@ class Restoring {
         } catch (DataAccessException | FlywayException | SQLException wrong) {
             throw ArchiveReader.refused("Its tables do not fit together: "
                     + String.valueOf(wrong.getMessage()).lines().findFirst().orElse("no reason"));
+        }
+    }
+
+    /**
+     * Tries until all tables can be had at once. It never waits for one while it holds another: two that wait for each other would
+     * end with one of them thrown out, and that could be somebody's edit.
+     */
+    private static void whenNobodyIsAtWork(Runnable attempt) {
+        for (int tries = 1; ; tries++) {
+            try {
+                attempt.run();
+                return;
+            } catch (DataAccessException failed) {
+                if (!(failed.getRootCause() instanceof SQLException why)
+                        || !LOCK_NOT_AVAILABLE.equals(why.getSQLState())) {
+                    throw failed;
+                }
+                if (tries == TRIES) {
+                    throw ProblemException.conflict(
+                            "work-runs",
+                            "Somebody is at work",
+                            "For " + TRIES * PAUSE.toMillis() / 1000
+                                    + " s there was no moment in which nothing was read or"
+                                    + " written here. Nothing was changed. Restore again when nobody is at work.");
+                }
+                LockSupport.parkNanos(PAUSE.toNanos());
+            }
         }
     }
 
@@ -154,15 +187,10 @@ class Restoring {
     private void takeTheirPlace(String asItIs) {
         String own = tables.ownSchema();
         List<String> all = tables.of(own);
+        refuseIfChanged(asItIs);
         jdbc.execute("lock table " + all.stream().map(each -> own + "." + each).collect(Collectors.joining(", "))
-                + " in access exclusive mode");
-        if (!mark().equals(asItIs)) {
-            throw ProblemException.conflict(
-                    "changed-meanwhile",
-                    "Something was changed meanwhile",
-                    "While the archive was read in, something was changed here, in another tab or by another program. Nothing was"
-                            + " restored, and that change stands. Restore again when nobody is at work.");
-        }
+                + " in access exclusive mode nowait");
+        refuseIfChanged(asItIs);
         if (jdbc.queryForObject(
                 "select exists (select 1 from " + own + ".transfer_job where state = 'RUNNING')", Boolean.class)) {
             throw ProblemException.conflict(
@@ -187,6 +215,16 @@ class Restoring {
         }
         jdbc.queryForList("select setval(pg_get_serial_sequence('" + own + ".list_revision', 'id'),"
                 + " greatest((select coalesce(max(id), 1) from " + own + ".list_revision), " + beyond + "))");
+    }
+
+    private void refuseIfChanged(String asItIs) {
+        if (!mark().equals(asItIs)) {
+            throw ProblemException.conflict(
+                    "changed-meanwhile",
+                    "Something was changed meanwhile",
+                    "While the archive was read in, something was changed here, in another tab or by another program. Nothing was"
+                            + " restored, and that change stands. Restore again when nobody is at work.");
+        }
     }
 
     private List<String> versioned() {
