@@ -27,6 +27,8 @@ const SAME = {
   face: '#2A302E',
   'face-lit': '#C9D3B0',
   'face-ink': '#1A1F12',
+  'face-page': '#10202E',
+  'face-page-ink': '#E6EEF4',
   'face-off': '#555D4A',
   'face-sending': '#F0C79A',
 }

@@ -12,6 +12,7 @@ import FieldRow from '@/shared/ui/FieldRow.vue'
 import KindToggle from '@/shared/ui/KindToggle.vue'
 import PageBar from '@/shared/ui/PageBar.vue'
 import SplitPane from '@/shared/ui/SplitPane.vue'
+import ListFace from './components/ListFace.vue'
 import FitTable from './components/FitTable.vue'
 import OverruleForm from './components/OverruleForm.vue'
 import PlacementPanel from './components/PlacementPanel.vue'
@@ -106,6 +107,13 @@ useKeys({
     <v-skeleton-loader v-else-if="!error && radio" type="table-tbody" aria-label="Fitting the list" />
     <template #side>
       <PlacementPanel v-if="picked" :placement="picked">
+        <ListFace
+          v-if="radio && openId && fit && radio.memoryKnown && picked.mark !== 'left_out'"
+          :radio="radio"
+          :list="openId"
+          :turned-to="picked.place ?? picked.slot"
+          :version="fit.listVersion"
+        />
         <OverruleForm
           v-if="radio"
           :key="picked.channelId + radio.id"

@@ -25,7 +25,9 @@ export type Entry = Schemas['EntryView']
 export type Place = Schemas['Place']
 export type Trip = Schemas['TripView']
 export type Import = Schemas['ImportView']
-export type Display = Schemas['Display']
+export type RadioDisplay = Schemas['Display']
+export type FaceState = Schemas['FaceState']
+export type FaceKeyPressed = Schemas['KeyRequest']['key']
 
 /** What the server could not or would not do; the message is for the person. */
 export class Problem extends Error {

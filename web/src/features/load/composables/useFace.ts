@@ -1,9 +1,8 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, type Ref } from 'vue'
-import { api, unwrap, type Schemas } from '@/shared/api/client'
+import { api, unwrap, type FaceKeyPressed, type Schemas } from '@/shared/api/client'
 import { useNotice } from '@/shared/composables/useNotice'
 
-export type Key = Schemas['KeyRequest']['key']
 export type TroubleKind = Schemas['TroubleView']['kind']
 
 /** The display and keys of a simulated radio, and its cable's trouble. */
@@ -22,7 +21,7 @@ export function useFace(radioId: Ref<string>, busy: Ref<boolean>) {
     queryFn: () => unwrap(api.GET('/api/radios/{id}/trouble', { params: path() })),
   })
 
-  async function press(key: Key) {
+  async function press(key: FaceKeyPressed) {
     try {
       const shown = await unwrap(api.POST('/api/radios/{id}/face', { params: path(), body: { key } }))
       cache.setQueryData(['face', radioId.value], shown)

@@ -35,6 +35,7 @@ class ArchitectureTest {
             "satellite",
             "planchange",
             "radio",
+            "panel",
             "fit",
             "judge",
             "layout",

@@ -167,6 +167,40 @@ class RadiosIT extends BrowserTest {
         assertThat(dialog(page)).hasCount(0);
     }
 
+    /** The display of the radio follows the channel that is looked at; its keys, held and pressed, do what they do there. */
+    @Test
+    void theDisplayOfARadioShowsTheListThatWouldBeInIt() {
+        Page page = page("/fit/car");
+        Locator frequency = page.locator("[data-face='frequency']");
+        page.locator("[role=row][data-slot='7']").click();
+        assertThat(frequency).hasText("146.835");
+        assertThat(page.locator("[data-face='tone']")).isEmpty();
+        tabTo(page, button(page, "Hold to talk"));
+        page.keyboard().down(" ");
+        assertThat(frequency).hasText("146.235");
+        assertThat(page.locator("[data-face='tone']")).hasText("code023 N");
+        page.keyboard().up(" ");
+        assertThat(frequency).hasText("146.835");
+        button(page, "Home").click();
+        assertThat(page.locator("[data-face='name']")).hasText("CALL");
+        button(page, "List").click();
+        assertThat(page.locator("[data-face='bank']")).hasText("list 1");
+        button(page, "Scan").click();
+        assertThat(page.locator("[data-face='state']")).hasText("scanning");
+        String slot = page.locator("[data-face='slot']").textContent();
+        // It goes on by itself.
+        assertThat(page.locator("[data-face='slot']")).not().hasText(slot);
+        page.locator("[role=row][data-slot='43']").click();
+        assertThat(page.locator("[data-face='emission']")).hasText("AM");
+        page.locator("[role=tab], a")
+                .filter(new Locator.FilterOptions().setHasText("K31 · green"))
+                .first()
+                .click();
+        page.locator("[role=row][data-slot='7']").click();
+        assertThat(page.locator("[data-face='name']")).hasText("VLLNHL");
+        AccessibilityIT.check(page);
+    }
+
     /** One channel is otherwise in one radio alone, and all of it is taken back. */
     @Test
     void oneChannelIsOtherwiseInOneRadioAlone() {

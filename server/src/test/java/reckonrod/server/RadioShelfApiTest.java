@@ -53,6 +53,33 @@ class RadioShelfApiTest extends ServerTest {
         });
     }
 
+    /** What a radio would show is worked out from what the list becomes in it, and nothing is kept of the keys. */
+    @Test
+    void aRadioShowsTheListBeforeItIsWritten() {
+        String radio = add("Zz Display", "kestrow-k31").path("id").asString();
+        String path = "/api/radios/" + radio + "/face-of-list";
+        JsonNode first = post(path, Map.of("list", listId(), "slot", 6)).ok();
+        assertThat(shown(first)).isEqualTo("PELL");
+        JsonNode next = post(path, Map.of("list", listId(), "state", first.path("state"), "key", "DISPLAY"))
+                .ok();
+        assertThat(shown(next)).isEqualTo("147135");
+        assertThat(shown(post(path, Map.of("list", listId(), "state", next.path("state"), "key", "TALK_DOWN"))
+                        .ok()))
+                .isEqualTo("147735");
+        assertThat(post(path, Map.of("list", listId(), "state", next.path("state"), "key", "HOME"))
+                        .problem(422, "no-such-key"))
+                .contains("no key for home");
+        assertThat(shown(post(path, Map.of("list", listId(), "slot", 9999)).ok()))
+                .isEqualTo("CALL70");
+        assertThat(post("/api/radios/crew/face-of-list", Map.of("list", listId()))
+                        .problem(422, "memory-unknown"))
+                .contains("Orvane OT9");
+    }
+
+    private static String shown(JsonNode answer) {
+        return answer.at("/display/lines/0/rows/0/parts/0/text").asString();
+    }
+
     @Test
     void aRadioIsLentAndComesBackWithWhatWasSaid() {
         JsonNode radio = add("Zz Borrowed · 1", "wrenling-w40");

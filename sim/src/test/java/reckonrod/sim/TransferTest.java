@@ -32,6 +32,7 @@ import reckonrod.core.link.Port;
 import reckonrod.core.link.TransferWatch;
 import reckonrod.core.link.WriteEstimate;
 import reckonrod.core.load.Loaders;
+import reckonrod.core.panel.FacePart;
 import reckonrod.core.radio.RadioSlot;
 import reckonrod.core.tone.NoTone;
 import reckonrod.core.tone.Tone;
@@ -112,16 +113,16 @@ class TransferTest {
         assertThat(face.press(RadioFace.Key.UP).on()).isFalse();
         face.press(RadioFace.Key.POWER);
         assertThat(face.press(RadioFace.Key.NEXT_IN_USE)).satisfies(display -> {
-            assertThat(display.slot()).isEqualTo(4);
-            assertThat(display.frequency()).isEqualTo("145.310");
-            assertThat(display.tone()).isEmpty();
+            assertThat(display.text(FacePart.SLOT)).isEqualTo("004");
+            assertThat(display.text(FacePart.FREQUENCY)).isEqualTo("145.310");
+            assertThat(display.text(FacePart.TONE)).isEmpty();
         });
         assertThat(face.press(RadioFace.Key.TALK_DOWN)).satisfies(display -> {
-            assertThat(display.frequency()).isEqualTo("144.710");
-            assertThat(display.tone()).isEqualTo("CTCSS 71.9");
+            assertThat(display.text(FacePart.FREQUENCY)).isEqualTo("144.710");
+            assertThat(display.text(FacePart.TONE)).isEqualTo("CTCSS 71.9");
         });
-        assertThat(face.press(RadioFace.Key.TALK_UP).frequency()).isEqualTo("145.310");
-        assertThat(face.press(RadioFace.Key.UP).notice()).isEqualTo("EMPTY");
+        assertThat(face.press(RadioFace.Key.TALK_UP).text(FacePart.FREQUENCY)).isEqualTo("145.310");
+        assertThat(face.press(RadioFace.Key.UP).text(FacePart.TONE)).isEqualTo("EMPTY");
     }
 
     private Loader transfer(Watch other) {
@@ -171,7 +172,8 @@ class TransferTest {
                         line.answerWithinMillis(),
                         line.tries(),
                         line.person())),
-                W12.shiftMenu());
+                W12.shiftMenu(),
+                W12.face());
         SimulatedRadio wrong = SimulatedRadio.passing(other, "2.00", before);
         assertThatThrownBy(() -> Loaders.over(W12, wrong.plugIn(clock), watch).write(before, after))
                 .isInstanceOfSatisfying(

@@ -15,6 +15,7 @@ import reckonrod.core.layout.BitPlace;
 import reckonrod.core.layout.LayoutReader;
 import reckonrod.core.layout.SettingPlace;
 import reckonrod.core.list.SlotRange;
+import reckonrod.core.panel.Face;
 import reckonrod.core.radio.BandLimit;
 import reckonrod.core.radio.Kind;
 import reckonrod.core.radio.Limits;
@@ -60,7 +61,8 @@ final class DefinitionReader {
                 top.optionalSection("link").map(DefinitionReader::link),
                 top.optionalSection("panel")
                         .flatMap(panel -> panel.optionalSection("shift"))
-                        .map(DefinitionReader::shiftMenu));
+                        .map(DefinitionReader::shiftMenu),
+                top.optionalSection("face").map(FaceReader::read).orElseGet(() -> Face.plain(limits)));
     }
 
     /** A setting, and where it lies if that is known. */
@@ -197,7 +199,7 @@ final class DefinitionReader {
                 section.value("watts", BigDecimal::new, BigDecimal.ONE));
     }
 
-    private static boolean yes(String text) {
+    static boolean yes(String text) {
         if (!text.equals("yes") && !text.equals("no")) {
             throw new IllegalArgumentException("it must be yes or no, was \"" + text + "\"");
         }

@@ -3,6 +3,7 @@ package reckonrod.core.definition;
 import java.util.List;
 import java.util.Optional;
 import reckonrod.core.layout.Layout;
+import reckonrod.core.panel.Face;
 import reckonrod.core.radio.Kind;
 import reckonrod.core.radio.Limits;
 import reckonrod.core.radio.RadioModel;
@@ -17,15 +18,18 @@ import reckonrod.core.radio.ShiftMenu;
  * @param memory how its memory is laid out; absent where nobody can read it
  * @param link how it is loaded; absent where it is filled by hand
  * @param shiftMenu how a shift is keyed in on its panel, if that is known
+ * @param face its display and keys
  */
 public record RadioDefinition(
         RadioModel model,
         List<RadioSetting> settings,
         Optional<Layout> memory,
         Optional<LinkDefinition> link,
-        Optional<ShiftMenu> shiftMenu) {
+        Optional<ShiftMenu> shiftMenu,
+        Face face) {
     public RadioDefinition {
         settings = List.copyOf(settings);
+        face.requireFor(model.limits());
         link.ifPresent(each -> {
             Layout layout = memory.orElseThrow(
                     () -> new IllegalArgumentException("a radio with a link must have a memory that is laid out"));

@@ -7,6 +7,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import org.hibernate.annotations.DynamicUpdate;
 import reckonrod.core.image.MemoryImage;
+import reckonrod.sim.face.FaceState;
 import reckonrod.sim.face.RadioState;
 
 /** A simulated radio as it is kept. Only the columns that change are written, so that its memory and its keys do not meet. */
@@ -25,7 +26,14 @@ class BenchRecord {
     private long troubleByte;
     private boolean switchedOn;
     private int slot;
-    private boolean talkKeyDown;
+    private int otherSlot;
+    private boolean secondLine;
+    private int bank;
+    private int shown;
+    private boolean am;
+
+    @Enumerated(EnumType.STRING)
+    private FaceState.Held held;
 
     BenchRecord() {}
 
@@ -38,14 +46,21 @@ class BenchRecord {
     }
 
     RadioState state() {
-        return new RadioState(trouble.at(troubleByte), switchedOn, slot, talkKeyDown);
+        return new RadioState(
+                trouble.at(troubleByte), new FaceState(switchedOn, slot, otherSlot, secondLine, bank, shown, am, held));
     }
 
     void set(RadioState state) {
         trouble = TroubleKind.of(state.trouble());
         troubleByte = TroubleKind.byteOf(state.trouble());
-        switchedOn = state.on();
-        slot = state.slot();
-        talkKeyDown = state.talkKeyDown();
+        FaceState face = state.face();
+        switchedOn = face.on();
+        slot = face.slot();
+        otherSlot = face.otherSlot();
+        secondLine = face.secondLine();
+        bank = face.bank();
+        shown = face.shown();
+        am = face.am();
+        held = face.held();
     }
 }

@@ -21,10 +21,10 @@ class BenchStore {
     void place(String id, MemoryImage memory, RadioState state) {
         entities.createNativeQuery(
                         "insert into simulated_radio (radio_id, memory, trouble, trouble_byte, switched_on, slot,"
-                                + " talk_key_down) values (:id, :memory, 'none', 0, false, :slot, false) on conflict do nothing")
+                                + " other_slot) values (:id, :memory, 'none', 0, false, :slot, :slot) on conflict do nothing")
                 .setParameter("id", id)
                 .setParameter("memory", memory.toBytes())
-                .setParameter("slot", state.slot())
+                .setParameter("slot", state.face().slot())
                 .executeUpdate();
     }
 

@@ -15,6 +15,7 @@ import reckonrod.server.radios.RadioUnit;
 import reckonrod.server.radios.RadioUnits;
 import reckonrod.sim.SimulatedRadio;
 import reckonrod.sim.cable.Trouble;
+import reckonrod.sim.face.Display;
 import reckonrod.sim.face.RadioFace;
 
 /** The display and keys of a simulated radio, and the trouble its cable can be given. */
@@ -48,13 +49,13 @@ class FaceController {
     }
 
     @GetMapping("/face")
-    RadioFace.Display display(@PathVariable String id) {
+    Display display(@PathVariable String id) {
         return radio(id).face().display();
     }
 
     @PostMapping("/face")
-    RadioFace.Display press(@PathVariable String id, @Valid @RequestBody KeyRequest request) {
-        return radio(id).face().press(request.key());
+    Display press(@PathVariable String id, @Valid @RequestBody KeyRequest request) {
+        return FaceKeys.press(radio(id).face(), request.key());
     }
 
     @GetMapping("/trouble")

@@ -12,6 +12,7 @@ import reckonrod.core.tone.Tone;
  *
  * @param modelId its model in addresses
  * @param settings what of the radio itself makes right channels fail, and what it is set to
+ * @param memoryKnown whether it is known how its memory is laid out, and so what it would show
  * @param baud the speed of its cable; absent where it is not loaded by cable
  * @param person what the person does to load it by cable
  */
@@ -25,6 +26,7 @@ record RadioView(
         int lastSlot,
         String port,
         boolean simulated,
+        boolean memoryKnown,
         @Schema(nullable = true) Integer baud,
         List<String> person,
         @Schema(nullable = true) UUID snapshotToPutBack,

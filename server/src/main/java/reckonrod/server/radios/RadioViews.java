@@ -32,6 +32,7 @@ class RadioViews {
                 unit.definition().limits().slots().last(),
                 unit.port().text(),
                 unit.port().isSimulated(),
+                unit.definition().memory().isPresent(),
                 unit.definition().link().map(LinkDefinition::baud).orElse(null),
                 unit.definition().link().map(LinkDefinition::person).orElse(java.util.List.of()),
                 unit.halfWritten().map(RadioUnit.HalfWritten::snapshotToPutBack).orElse(null),

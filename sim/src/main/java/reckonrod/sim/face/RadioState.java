@@ -7,11 +7,9 @@ import reckonrod.sim.cable.Trouble;
  * How a simulated radio stands, beside its memory.
  *
  * @param trouble what the next cable will have
- * @param on whether it is switched on
- * @param slot the slot it is turned to
- * @param talkKeyDown whether its talk key is held
+ * @param face its display and keys
  */
-public record RadioState(Trouble trouble, boolean on, int slot, boolean talkKeyDown) {
+public record RadioState(Trouble trouble, FaceState face) {
     /** Keeps it. There is one of it, in whichever program the radio is shown. */
     public interface Keeper {
         /** How the radio stands now. */
@@ -40,24 +38,20 @@ public record RadioState(Trouble trouble, boolean on, int slot, boolean talkKeyD
 
     /** Off, with a good cable. */
     public static RadioState off(RadioDefinition definition) {
-        return new RadioState(
-                new Trouble.None(), false, definition.limits().slots().first(), false);
+        return of(FaceState.off(definition));
+    }
+
+    /** With a good cable. */
+    public static RadioState of(FaceState face) {
+        return new RadioState(new Trouble.None(), face);
     }
 
     /** The same with another trouble for the next cable. */
     public RadioState with(Trouble next) {
-        return new RadioState(next, on, slot, talkKeyDown);
+        return new RadioState(next, face);
     }
 
-    RadioState switched() {
-        return new RadioState(trouble, !on, slot, false);
-    }
-
-    RadioState turnedTo(int next) {
-        return on ? new RadioState(trouble, true, next, false) : this;
-    }
-
-    RadioState withTalkKey(boolean down) {
-        return new RadioState(trouble, on, slot, down && on);
+    RadioState with(FaceState next) {
+        return new RadioState(trouble, next);
     }
 }
