@@ -7,20 +7,25 @@ import SeverityMark from '@/shared/components/SeverityMark.vue'
 import RadioTabs from '@/shared/components/RadioTabs.vue'
 import { useOpenList } from '@/shared/composables/useOpenList'
 import { useOpenRadio } from '@/shared/composables/useOpenRadio'
+import { useList } from '@/shared/list/useList'
 import { moves, useKeys } from '@/shared/keys/useKeys'
 import FieldRow from '@/shared/ui/FieldRow.vue'
 import KindToggle from '@/shared/ui/KindToggle.vue'
 import PageBar from '@/shared/ui/PageBar.vue'
 import SplitPane from '@/shared/ui/SplitPane.vue'
+import { counted } from '@/shared/words'
 import ListFace from './components/ListFace.vue'
 import FitTable from './components/FitTable.vue'
 import OverruleForm from './components/OverruleForm.vue'
+import OtherModelDialog from './components/OtherModelDialog.vue'
+import SpareDialog from './components/SpareDialog.vue'
 import PlacementPanel from './components/PlacementPanel.vue'
-import PlacesFields from './components/PlacesFields.vue'
+import PlacesDialog from './components/PlacesDialog.vue'
 import { useCarrying } from './composables/useCarrying'
 import { useFit } from './composables/useFit'
 
 const { open, openId } = useOpenList()
+const { data: list } = useList(openId)
 const { radios, radio, unknown, error: radiosError } = useOpenRadio()
 const { data: fit, error } = useFit(
   computed(() => radio.value?.id ?? null),
@@ -28,6 +33,18 @@ const { data: fit, error } = useFit(
 )
 
 const { carrying, overruleOf, place, overrule } = useCarrying(radio)
+const placing = ref(false)
+const sparing = ref(false)
+const comparing = ref(false)
+const placed = computed(() => {
+  const now = carrying.value
+  const whole = {
+    same: 'as in the list',
+    packed: 'packed',
+    moved: `moved by ${now?.by}`,
+  }[now?.places ?? 'same']
+  return now?.blocks.length ? `${whole}, ${counted(now.blocks.length, 'block')} otherwise` : whole
+})
 
 type Mark = Placement['mark']
 const only = ref<Mark | null>(null)
@@ -78,7 +95,13 @@ useKeys({
   <SplitPane v-model="sideOpen" class="fit" label="Why" :side="picked !== null">
     <PageBar title="Fit">
       <span v-if="open && radio" class="quiet">What {{ radio.name }} makes of {{ open.name }}</span>
-      <template #acts><v-btn :to="{ name: 'radios' }">Radios</v-btn></template>
+      <template #acts>
+        <template v-if="list && radio">
+          <v-btn @click="sparing = true">What it can do without</v-btn>
+          <v-btn @click="comparing = true">As another model</v-btn>
+        </template>
+        <v-btn :to="{ name: 'radios' }">Radios</v-btn>
+      </template>
     </PageBar>
     <p v-if="error || radiosError" class="pad" role="alert">{{ (error ?? radiosError)?.message }}</p>
     <RadioTabs v-if="radios" :radios="radios" :open="radio?.id ?? ''" route="fit" />
@@ -89,7 +112,7 @@ useKeys({
       <KindToggle v-model="only" :kinds="kinds" label="Show only">
         <template #mark="{ kind }"><FitMark :mark="kind" /></template>
       </KindToggle>
-      <PlacesFields v-if="carrying" :key="radio?.id" :carrying="carrying" @place="place" />
+      <v-btn v-if="carrying && list && radio" @click="placing = true">Its slots: {{ placed }}</v-btn>
       <dl v-if="fit?.settings.length" class="settings" aria-label="Set once on the radio">
         <template v-for="each in fit.settings" :key="each.name">
           <dt class="quiet">Set once on the radio: {{ each.name }}</dt>
@@ -122,6 +145,11 @@ useKeys({
           @overrule="(it) => picked && overrule(picked.channelId, picked.label, it)"
         />
       </PlacementPanel>
+    </template>
+    <template v-if="list && radio">
+      <PlacesDialog :key="radio.id" v-model="placing" :radio="radio" :list="list" @place="place" />
+      <SpareDialog v-model="sparing" :radio="radio" :list="list" />
+      <OtherModelDialog :key="radio.id" v-model="comparing" :radio="radio" :list="list" />
     </template>
   </SplitPane>
 </template>

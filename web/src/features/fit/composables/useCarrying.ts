@@ -3,7 +3,7 @@ import { api, unwrap, type Radio, type Schemas } from '@/shared/api/client'
 import { useDoing } from '@/shared/composables/useDoing'
 
 export type Overrule = Omit<Schemas['OverruleView'], 'channelId'>
-type Places = Schemas['CarryingView']['places']
+export type Places = Schemas['PlacesRequest']
 
 /** How a radio carries lists: at which slots, and what is otherwise in it for one channel. */
 export function useCarrying(radio: Ref<Radio | null>) {
@@ -13,12 +13,9 @@ export function useCarrying(radio: Ref<Radio | null>) {
     carrying: computed(() => radio.value?.carrying ?? null),
     overruleOf: (channel: string) =>
       radio.value?.carrying.overrules.find((each) => each.channelId === channel) ?? null,
-    place: (places: Places, by: number) =>
+    place: (places: Places) =>
       does(
-        () =>
-          unwrap(
-            api.PUT('/api/radios/{id}/places', { params: { path: { id: id() } }, body: { places, by } }),
-          ),
+        () => unwrap(api.PUT('/api/radios/{id}/places', { params: { path: { id: id() } }, body: places })),
         `${radio.value?.name} carries lists so from now on; nothing is written yet`,
       ),
     overrule: (channel: string, label: string, overrule: Overrule) =>

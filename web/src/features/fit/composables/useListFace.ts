@@ -8,14 +8,14 @@ export function useListFace(radio: Ref<string>, list: Ref<string>, slot: Ref<num
   let state: FaceState | null = null
   let asked: Promise<unknown> = Promise.resolve()
 
-  // One after the other: a key counts from where the one before left off.
-  function ask(key?: FaceKeyPressed) {
+  // One after the other: a key counts from where the one before left off, and what is turned to anew forgets that.
+  function ask(key: FaceKeyPressed | null, anew = false) {
     asked = asked.then(async () => {
       try {
         const now = await unwrap(
           api.POST('/api/radios/{id}/face-of-list', {
             params: { path: { id: radio.value } },
-            body: { list: list.value, slot: slot.value, state, key: key ?? null },
+            body: { list: list.value, slot: slot.value, state: anew ? null : state, key },
           }),
         )
         state = now.state
@@ -28,14 +28,7 @@ export function useListFace(radio: Ref<string>, list: Ref<string>, slot: Ref<num
     return asked
   }
 
-  watch(
-    [radio, list, slot],
-    () => {
-      state = null
-      void ask()
-    },
-    { immediate: true },
-  )
-  watch(version, () => void ask())
+  watch([radio, list, slot], () => void ask(null, true), { immediate: true })
+  watch(version, () => void ask(null))
   return { display, error, press: (key: FaceKeyPressed) => void ask(key) }
 }

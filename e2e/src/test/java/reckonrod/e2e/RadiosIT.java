@@ -42,6 +42,10 @@ class RadiosIT extends BrowserTest {
                 .getByRole(AriaRole.IMG, new Locator.GetByRoleOptions().setName(radio + ": "));
     }
 
+    private static Locator rowOf(Page page, String channel) {
+        return page.getByRole(AriaRole.ROW).filter(new Locator.FilterOptions().setHasText(channel));
+    }
+
     private static void add(Page page, String model, String name) {
         button(page, "Add a radio").dblclick();
         choose(page, "Model", model);
@@ -62,7 +66,24 @@ class RadiosIT extends BrowserTest {
         AccessibilityIT.check(page);
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(name)).click();
         assertThat(page.locator("[role=row][data-slot='0']")).containsText("left out");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Its slots"))
+                .click();
+        assertThat(dialog(page)).containsText("Nothing changes for this list");
         choose(page, "Its slots", "packed, one behind the other");
+        choose(page, "Round · 2 m", "not into this radio");
+        choose(page, "Calling", "from slot");
+        field(page, "First slot of Calling").fill("40");
+        field(page, "First slot of Calling").press("Tab");
+        // All of it is shown before any of it is so.
+        Locator then = dialog(page).locator("tbody tr");
+        assertThat(then.filter(new Locator.FilterOptions().setHasText("CALL")).first())
+                .containsText("exact, slot 40");
+        AccessibilityIT.nothingIsCutOff(page);
+        AccessibilityIT.check(page);
+        assertThat(page.locator("[role=row][data-slot='0']")).containsText("left out");
+        button(page, "Carry it so").dblclick();
+        assertThat(dialog(page)).hasCount(0);
+        assertThat(page.locator("[role=row][data-slot='5']")).containsText("does not go into this radio");
         assertThat(page.locator("[role=row][data-slot='0']")).containsText("exact");
         page.reload();
         assertThat(page.locator("[role=row][data-slot='0']")).containsText("exact");
@@ -183,7 +204,10 @@ class RadiosIT extends BrowserTest {
         assertThat(frequency).hasText("146.835");
         button(page, "Home").click();
         assertThat(page.locator("[data-face='name']")).hasText("CALL");
-        button(page, "List").click();
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("List").setExact(true))
+                .click();
         assertThat(page.locator("[data-face='bank']")).hasText("list 1");
         button(page, "Scan").click();
         assertThat(page.locator("[data-face='state']")).hasText("scanning");
@@ -199,6 +223,47 @@ class RadiosIT extends BrowserTest {
         page.locator("[role=row][data-slot='7']").click();
         assertThat(page.locator("[data-face='name']")).hasText("VLLNHL");
         AccessibilityIT.check(page);
+    }
+
+    /** A channel that is there twice is offered to be left out of a radio that it hinders, and the list keeps it. */
+    @Test
+    void whatAnotherChannelCoversIsLeftOutOfOneRadio() {
+        Page page = page("/arrange");
+        row(page, 29).click();
+        reckonLine(page).fill("AGAIN 447.000");
+        page.keyboard().press("Enter");
+        assertThat(page.locator(".rod-table")).containsText("AGAIN");
+        reckonLine(page).fill("ONCE MORE 447.000");
+        page.keyboard().press("Enter");
+        assertThat(page.locator(".rod-table")).containsText("ONCE MORE");
+        page.navigate(Application.address() + "/radios");
+        add(page, "Orvane OT9", "Zz small");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Zz small"))
+                .click();
+        button(page, "What it can do without").dblclick();
+        Locator offered = dialog(page).getByRole(AriaRole.LISTITEM);
+        assertThat(offered.first()).containsText("ONCE MORE, slot");
+        assertThat(offered.first()).containsText("Nobody can tell it from AGAIN");
+        field(page, "Where it is used, if reach is to count").fill("nowhere at all");
+        assertThat(dialog(page).getByRole(AriaRole.ALERT)).containsText("nowhere at all");
+        field(page, "Where it is used, if reach is to count").fill("");
+        AccessibilityIT.check(page);
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName(Pattern.compile("Leave .* out of this radio")))
+                .click();
+        assertThat(dialog(page)).hasCount(0);
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("left out"))
+                .click();
+        assertThat(rowOf(page, "ONCE MORE")).containsText("left out");
+        assertThat(rowOf(page, "AGAIN")).hasCount(0);
+        button(page, "As another model").click();
+        choose(page, "If it were a", "Kestrow KM90");
+        assertThat(dialog(page)).containsText("Now");
+        assertThat(dialog(page).locator("tbody tr").first()).containsText("CALL");
+        page.keyboard().press("Escape");
+        page.navigate(Application.address() + "/arrange");
+        undoAll();
     }
 
     /** One channel is otherwise in one radio alone, and all of it is taken back. */

@@ -80,6 +80,62 @@ class RadioShelfApiTest extends ServerTest {
         return answer.at("/display/lines/0/rows/0/parts/0/text").asString();
     }
 
+    /** Before a radio carries a list otherwise it is shown what that changes; then it is so, for the blocks that were named. */
+    @Test
+    void whatWouldChangeIsShownBeforeItIsSo() {
+        String radio = add("Zz Blocks", "wrenling-w40").path("id").asString();
+        String path = "/api/radios/" + radio;
+        Map<String, Object> from = new HashMap<>(Map.of("name", "Calling", "from", 190));
+        Map<String, Object> out = new HashMap<>(Map.of("name", "Listen only"));
+        Map<String, Object> places = Map.of("places", "same", "by", 0, "blocks", List.of(from, out));
+        JsonNode now = get(path + "/fit?list=" + listId()).ok();
+        JsonNode shown = post(path + "/fit-if?list=" + listId(), Map.of("places", places))
+                .ok();
+        assertThat(shown.at("/changes/0/now/mark").asString()).isEqualTo("left_out");
+        assertThat(shown.at("/changes/0/then/place").asInt()).isEqualTo(190);
+        assertThat(get(path + "/fit?list=" + listId()).ok()).isEqualTo(now);
+
+        put(path + "/places", places).ok();
+        JsonNode then = get(path + "/fit?list=" + listId()).ok();
+        assertThat(then.path("leftOut").asInt())
+                .isEqualTo(shown.at("/then/leftOut").asInt());
+        assertThat(then.at("/placements/0/place").asInt()).isEqualTo(190);
+        assertThat(get(path + "/fit?list=" + listId()).ok()).isEqualTo(then);
+        // The other radio of the model goes on as the list says.
+        assertThat(get("/api/radios/pocket/fit?list=" + listId())
+                        .ok()
+                        .at("/placements/1/place")
+                        .asInt())
+                .isEqualTo(1);
+        assertThat(post(path + "/fit-if?list=" + listId(), Map.of("model", "orvane-ot9"))
+                        .ok()
+                        .at("/then/leftOut")
+                        .asInt())
+                .isGreaterThan(5);
+        assertThat(put(path + "/places", Map.of("places", "same", "by", 0, "blocks", List.of(from, from)))
+                        .problem(422, "block-twice"))
+                .contains("Calling");
+        from.put("from", 10_000);
+        assertThat(put(path + "/places", places).problem(400, "field-invalid")).contains("0 to 9,999");
+    }
+
+    /** Channels that another one covers are named, and left out of this radio all at once. */
+    @Test
+    void whatCanBeDoneWithoutIsNamedAndLeftOut() {
+        String radio = add("Zz Spare", "wrenling-w12").path("id").asString();
+        String path = "/api/radios/" + radio;
+        JsonNode far = get(path + "/spare?from=Skarra&list=" + listId()).ok();
+        assertThat(far.toString()).contains("spare-out-of-reach").contains("spare-looks-dead");
+        assertThat(get(path + "/spare?from=xyzzy&list=" + listId()).problem(422, "place-unknown"))
+                .contains("xyzzy");
+        List<String> channels = new ArrayList<>();
+        far.forEach(each -> channels.add(each.path("channelId").asString()));
+        post(path + "/leave-out", Map.of("channels", channels)).ok();
+        assertThat(get(path + "/fit?list=" + listId()).ok().path("leftOut").asInt())
+                .isGreaterThanOrEqualTo(channels.size());
+        assertThat(get(path + "/spare?from=Skarra&list=" + listId()).ok()).isEmpty();
+    }
+
     @Test
     void aRadioIsLentAndComesBackWithWhatWasSaid() {
         JsonNode radio = add("Zz Borrowed · 1", "wrenling-w40");

@@ -83,12 +83,14 @@ class TransferApiTest extends ServerTest {
                         .asString())
                 .isEqualTo("Vellan home");
         JsonNode display = press(radio, "POWER");
-        for (int i = 0; i < 150 && display.path("slot").asInt() != 5; i++) {
+        for (int i = 0; i < 150 && display.at("/lines/0/slot").asInt() != 5; i++) {
             display = press(radio, "UP");
         }
-        assertThat(display.path("name").asString()).isEqualTo("OSTREYN");
-        assertThat(press(radio, "TALK_DOWN").path("frequency").asString()).isEqualTo("144.830");
-        assertThat(press(radio, "TALK_DOWN").path("tone").asString()).isEqualTo("CTCSS 118.8");
+        assertThat(display.at("/lines/0/rows/2/parts/0/text").asString()).isEqualTo("OSTREYN");
+        assertThat(press(radio, "TALK_DOWN").at("/lines/0/rows/1/parts/0/text").asString())
+                .isEqualTo("144.830");
+        assertThat(press(radio, "TALK_DOWN").at("/lines/0/rows/2/parts/1/text").asString())
+                .isEqualTo("CTCSS 118.8");
         press(radio, "POWER");
         assertThat(restore(radio, first).path("state").asString()).isEqualTo("DONE");
         assertThat(difference(radio).path("slots")).isEqualTo(difference.path("slots"));

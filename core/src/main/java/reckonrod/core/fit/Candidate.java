@@ -17,14 +17,14 @@ import reckonrod.core.radio.RadioSlot;
 /** A channel on its way into a radio: each concern changes what it must and says why. */
 final class Candidate {
     private final int slot;
-    private final OptionalInt place;
+    private final Place place;
     private final Optional<Carrying.Overrule> overrule;
     private final ListEntry entry;
     private final RadioWide wide;
     private final List<FitReason> reasons = new ArrayList<>();
     private Channel channel;
 
-    Candidate(int slot, OptionalInt place, ListEntry entry, RadioWide wide, Optional<Carrying.Overrule> overrule) {
+    Candidate(int slot, Place place, ListEntry entry, RadioWide wide, Optional<Carrying.Overrule> overrule) {
         this.slot = slot;
         this.place = place;
         this.overrule = overrule;
@@ -38,8 +38,8 @@ final class Candidate {
         return slot;
     }
 
-    /** Its slot in the radio; absent where there is none left. */
-    OptionalInt place() {
+    /** Where it goes in the radio. */
+    Place place() {
         return place;
     }
 
@@ -114,7 +114,7 @@ final class Candidate {
         }
         return new Placement(
                 slot,
-                place,
+                place.slotThere(),
                 entry,
                 mark,
                 reasons,

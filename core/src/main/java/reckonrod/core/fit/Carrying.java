@@ -10,11 +10,15 @@ import reckonrod.core.tone.Tone;
  * How one radio of the person's carries a list: at which of its slots, and what is otherwise in this radio than in the list.
  *
  * @param places at which slots
+ * @param blocks what is otherwise for the blocks of a list, by their names; those that are not named go as {@code places} says
  * @param overrules what is otherwise, by the identity of the channel
  */
-public record Carrying(Places places, Map<UUID, Overrule> overrules) {
+public record Carrying(Places places, Map<String, Into> blocks, Map<UUID, Overrule> overrules) {
     /** At the slots of the list, as the list says. */
-    public static final Carrying AS_LISTED = new Carrying(new Places.Same(), Map.of());
+    public static final Carrying AS_LISTED = new Carrying(new Places.Same(), Map.of(), Map.of());
+
+    /** The most slots that a radio can be asked to have. */
+    public static final int MOST_SLOT = 9999;
 
     /** At which slots of the radio the channels of a list go. */
     public sealed interface Places {
@@ -30,6 +34,26 @@ public record Carrying(Places places, Map<UUID, Overrule> overrules) {
 
         /** One behind the other from the first slot of the radio on, in the order of the list; what does not go in takes no slot. */
         record Packed() implements Places {}
+    }
+
+    /** Where a block goes. */
+    public sealed interface Into {
+        /** Not into this radio. */
+        record Out() implements Into {}
+
+        /**
+         * With its first slot there; the rest of it keeps its distances.
+         *
+         * @param slot a slot of the radio, 0 to 9,999
+         */
+        record From(int slot) implements Into {
+            public From {
+                if (slot < 0 || slot > MOST_SLOT) {
+                    throw new IllegalArgumentException(
+                            "the first slot of a block must be 0 to " + MOST_SLOT + ", was " + slot);
+                }
+            }
+        }
     }
 
     /**
@@ -64,6 +88,7 @@ public record Carrying(Places places, Map<UUID, Overrule> overrules) {
     }
 
     public Carrying {
+        blocks = Map.copyOf(blocks);
         overrules = Map.copyOf(overrules);
     }
 }

@@ -3,10 +3,13 @@ package reckonrod.core.fit;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.UUID;
+import java.util.stream.Stream;
 import reckonrod.core.bandplan.BandPlan;
+import reckonrod.core.finding.Field;
+import reckonrod.core.finding.Finding;
 import reckonrod.core.frequency.Shift;
+import reckonrod.core.list.Block;
 import reckonrod.core.list.ChannelList;
 import reckonrod.core.list.ListEntry;
 import reckonrod.core.radio.Limits;
@@ -71,8 +74,9 @@ public final class Fitter {
     public FitReport fit(ChannelList list, Memory memory) {
         Limits limits = radio.limits().abbreviating(list.intent().abbreviations());
         RadioWide wide = wide(list);
-        Map<UUID, OptionalInt> packed = packed(list, wide, limits);
-        List<Placement> placements = placements(list, wide, limits, packed, memory);
+        InPlaces inPlaces = new InPlaces(carrying, list.blocks(), limits.slots());
+        Map<UUID, Place> places = places(list, inPlaces, wide, limits);
+        List<Placement> placements = placements(list, inPlaces, wide, limits, places, memory);
         if (radio.limits().shift() instanceof ShiftLimit.Steps steps) {
             List<Placement> separate = placements.stream()
                     .filter(each -> each.content()
@@ -84,7 +88,7 @@ public final class Fitter {
                         steps.separate() == 0
                                 ? -1
                                 : separate.get(steps.separate() - 1).slot());
-                placements = placements(list, wide, limits, packed, memory);
+                placements = placements(list, inPlaces, wide, limits, places, memory);
             }
         }
         placements = new NamesApart(limits.name(), carrying).apart(placements);
@@ -96,7 +100,16 @@ public final class Fitter {
                 FitChecks.of(radio, scanned.placements()),
                 scanned.banks(),
                 scanned.order(),
-                scanned.findings());
+                Stream.concat(scanned.findings().stream(), unknownBlocks(list)).toList());
+    }
+
+    /** A block that was renamed since would go in as if nothing had been said of it. */
+    private Stream<Finding> unknownBlocks(ChannelList list) {
+        return carrying.blocks().keySet().stream()
+                .filter(name ->
+                        list.blocks().stream().noneMatch(each -> each.name().equals(name)))
+                .sorted()
+                .map(name -> Finding.of(PlaceConcern.BLOCK_UNKNOWN, Field.SLOT, Map.of("block", name)));
     }
 
     /** What cannot go in anyway has no say in what is set once for all. */
@@ -104,7 +117,7 @@ public final class Fitter {
         return radio.limits().shift() instanceof ShiftLimit.OncePerBand
                 ? RadioWide.of(
                         list.entries().entrySet().stream()
-                                .filter(each -> fit(each.getKey(), each.getValue())
+                                .filter(each -> fit(each.getKey(), each.getValue(), list.blocks())
                                         .content()
                                         .isPresent())
                                 .map(each -> each.getValue().channel())
@@ -113,31 +126,29 @@ public final class Fitter {
                 : RadioWide.NOTHING;
     }
 
-    /** The places of what goes in one behind the other; nothing where they follow from the slots of the list. */
-    private Map<UUID, OptionalInt> packed(ChannelList list, RadioWide wide, Limits limits) {
-        if (!(carrying.places() instanceof Carrying.Places.Packed)) {
-            return Map.of();
-        }
-        OptionalInt any = OptionalInt.of(InPlaces.anyOf(limits.slots()));
-        return InPlaces.packed(
-                list.entries().entrySet().stream()
-                        .map(each -> fit(each.getKey(), any, each.getValue(), wide, limits))
+    /** The places of what goes in; nothing where each follows from the slot in the list. */
+    private Map<UUID, Place> places(ChannelList list, InPlaces inPlaces, RadioWide wide, Limits limits) {
+        return inPlaces.oneHasASayInAnother()
+                ? inPlaces.of(list.entries().entrySet().stream()
+                        .map(each -> fit(each.getKey(), inPlaces.any(), each.getValue(), wide, limits))
                         .filter(each -> each.content().isPresent())
-                        .toList(),
-                limits.slots());
+                        .toList())
+                : Map.of();
     }
 
     private List<Placement> placements(
-            ChannelList list, RadioWide wide, Limits limits, Map<UUID, OptionalInt> packed, Memory memory) {
-        boolean isPacked = carrying.places() instanceof Carrying.Places.Packed;
-        OptionalInt any = OptionalInt.of(InPlaces.anyOf(limits.slots()));
+            ChannelList list,
+            InPlaces inPlaces,
+            RadioWide wide,
+            Limits limits,
+            Map<UUID, Place> places,
+            Memory memory) {
         return list.entries().entrySet().stream()
                 .map(each -> {
                     ListEntry entry = each.getValue();
                     // What does not go in anyway has no say in the places, and is told its own reasons only.
-                    OptionalInt place = isPacked
-                            ? packed.getOrDefault(entry.id(), any)
-                            : InPlaces.of(carrying.places(), each.getKey());
+                    Place place =
+                            Optional.ofNullable(places.get(entry.id())).orElseGet(() -> inPlaces.alone(each.getKey()));
                     // Most radios carry a list as it is, and are asked thousands of times.
                     Object asked = carrying.equals(Carrying.AS_LISTED)
                             ? List.of(wide, limits.name())
@@ -160,14 +171,17 @@ public final class Fitter {
 
     /** Fits one entry by itself, as if it were the only one of its list. */
     public Placement fit(int slot, ListEntry entry) {
+        return fit(slot, entry, List.of());
+    }
+
+    /** The same in a list with these blocks, which may go into the radio in their own ways. */
+    public Placement fit(int slot, ListEntry entry, List<Block> blocks) {
         Limits limits = radio.limits();
-        OptionalInt place = carrying.places() instanceof Carrying.Places.Packed
-                ? OptionalInt.of(InPlaces.anyOf(limits.slots()))
-                : InPlaces.of(carrying.places(), slot);
+        Place place = new InPlaces(carrying, blocks, limits.slots()).alone(slot);
         return fit(slot, place, entry, RadioWide.of(List.of(entry.channel()), limits), limits);
     }
 
-    private Placement fit(int slot, OptionalInt place, ListEntry entry, RadioWide wide, Limits limits) {
+    private Placement fit(int slot, Place place, ListEntry entry, RadioWide wide, Limits limits) {
         Candidate candidate = new Candidate(slot, place, entry, wide, overrule(entry));
         concerns.forEach(concern -> concern.judge(candidate, limits));
         return candidate.placed();

@@ -124,7 +124,7 @@ class DefinitionFuzzTest {
         assertThat(LimitFacts.of(radio.limits())).isNotEmpty();
         for (Carrying.Places places :
                 List.of(new Carrying.Places.Same(), new Carrying.Places.Packed(), new Carrying.Places.Moved(1))) {
-            FitReport fitted = new Fitter(radio.model(), R2, new Carrying(places, Map.of())).fit(LIST);
+            FitReport fitted = new Fitter(radio.model(), R2, new Carrying(places, Map.of(), Map.of())).fit(LIST);
             assertThat(fitted.placements()).hasSize(LIST.entries().size());
             radio.memory().ifPresent(layout -> {
                 ImageCodec codec = new ImageCodec(radio);

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.UUID;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
@@ -13,8 +14,11 @@ import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.bandplan.BandPlans;
 import reckonrod.core.definition.RadioDefinition;
 import reckonrod.core.definition.RadioDefinitions;
+import reckonrod.core.finding.Finding;
+import reckonrod.core.list.Block;
 import reckonrod.core.list.ChannelList;
 import reckonrod.core.list.ManyEdit;
+import reckonrod.core.list.SlotRange;
 import reckonrod.core.radio.RadioSlot;
 import reckonrod.core.tone.Tone;
 
@@ -26,6 +30,9 @@ class CarryingTest {
             RadioDefinitions.shipped().find("orvane-ot9").orElseThrow();
     private static final RadioDefinition W12 =
             RadioDefinitions.shipped().find("wrenling-w12").orElseThrow();
+
+    private static final RadioDefinition KM90 =
+            RadioDefinitions.shipped().find("kestrow-km90").orElseThrow();
 
     private static final ChannelList LIST =
             Lists.of(R2, "A 146.520", "B 145.310- 71.9", "AIR 132.800", "C 147.135+ 100.0", "D 446.000");
@@ -45,10 +52,10 @@ class CarryingTest {
     /** What does not go in takes no slot, and the list's slot 0 is no hindrance to a radio that begins with 1. */
     @Test
     void packedTheyStandOneBehindTheOther() {
-        Map<Integer, RadioSlot> slots = slots(OT9, new Carrying(new Carrying.Places.Packed(), Map.of()));
+        Map<Integer, RadioSlot> slots = slots(OT9, new Carrying(new Carrying.Places.Packed(), Map.of(), Map.of()));
         assertThat(slots.values()).extracting(RadioSlot::name).containsExactly("A", "B", "C", "D");
         assertThat(slots.keySet()).containsExactly(1, 2, 3, 4);
-        assertThat(fit(OT9, new Carrying(new Carrying.Places.Packed(), Map.of()), LIST)
+        assertThat(fit(OT9, new Carrying(new Carrying.Places.Packed(), Map.of(), Map.of()), LIST)
                         .placements()
                         .get(2)
                         .reasons())
@@ -59,9 +66,9 @@ class CarryingTest {
 
     @Test
     void movedTheyKeepTheirDistances() {
-        Map<Integer, RadioSlot> slots = slots(OT9, new Carrying(new Carrying.Places.Moved(1), Map.of()));
+        Map<Integer, RadioSlot> slots = slots(OT9, new Carrying(new Carrying.Places.Moved(1), Map.of(), Map.of()));
         assertThat(slots.keySet()).containsExactly(1, 2, 4, 5);
-        FitReport down = fit(OT9, new Carrying(new Carrying.Places.Moved(-2), Map.of()), LIST);
+        FitReport down = fit(OT9, new Carrying(new Carrying.Places.Moved(-2), Map.of(), Map.of()), LIST);
         assertThat(down.contents().slots().keySet()).containsExactly(1, 2);
         assertThat(down.placements().get(0).reasons().get(0).before()).isEqualTo("-2");
     }
@@ -78,7 +85,7 @@ class CarryingTest {
                 .fold(changed -> changed.list(), refused -> {
                     throw new AssertionError(refused.reason());
                 });
-        FitReport report = fit(OT9, new Carrying(new Carrying.Places.Packed(), Map.of()), many);
+        FitReport report = fit(OT9, new Carrying(new Carrying.Places.Packed(), Map.of(), Map.of()), many);
         assertThat(report.contents().slots()).hasSize(99);
         assertThat(report.contents().slots().get(99).name()).isEqualTo("N118");
         assertThat(report.placements().get(98).mark()).isEqualTo(FitMark.LEFT_OUT);
@@ -91,6 +98,7 @@ class CarryingTest {
     void whatIsOtherwiseOnPurposeIsSoInThisRadioAndTold() {
         Carrying carrying = new Carrying(
                 new Carrying.Places.Same(),
+                Map.of(),
                 Map.of(
                         id(0), new Carrying.Overrule(true, false, Optional.empty(), Optional.empty()),
                         id(1),
@@ -116,6 +124,7 @@ class CarryingTest {
     void aNameOfThisRadioAloneIsTheOneThatItShows() {
         Carrying carrying = new Carrying(
                 new Carrying.Places.Moved(1),
+                Map.of(),
                 Map.of(
                         id(0), new Carrying.Overrule(false, false, Optional.of("HILLTOP WEST"), Optional.empty()),
                         id(4), new Carrying.Overrule(false, false, Optional.of("HILLTOP WEST 2"), Optional.empty())));
@@ -135,6 +144,7 @@ class CarryingTest {
     void whatIsAskedForOnPurposeMustFitAllTheSame() {
         Carrying carrying = new Carrying(
                 new Carrying.Places.Moved(1),
+                Map.of(),
                 Map.of(
                         id(1),
                         new Carrying.Overrule(
@@ -144,5 +154,72 @@ class CarryingTest {
         assertThat(placement.reasons())
                 .extracting(FitReason::why)
                 .anyMatch(each -> each.contains("cannot send DCS 023 N"));
+    }
+
+    /** A and B (0, 1), AIR and C (2, 3), and D (4) that is in no block. */
+    private static final ChannelList BLOCKS = new ChannelList(
+            LIST.name(),
+            LIST.bandPlanId(),
+            "",
+            LIST.slots(),
+            LIST.intent(),
+            List.of(new Block("First", new SlotRange(0, 1)), new Block("Second", new SlotRange(2, 3))),
+            LIST.entries(),
+            LIST.scanning());
+
+    private static Map<Integer, String> names(Carrying carrying) {
+        Map<Integer, String> names = new TreeMap<>();
+        fit(KM90, carrying, BLOCKS).contents().slots().forEach((slot, content) -> names.put(slot, content.name()));
+        return names;
+    }
+
+    private static Carrying blocks(Carrying.Places places, Map<String, Carrying.Into> blocks) {
+        return new Carrying(places, blocks, Map.of());
+    }
+
+    @Test
+    void blocksStayOutOrBeginElsewhere() {
+        Carrying.Into out = new Carrying.Into.Out();
+        assertThat(names(blocks(new Carrying.Places.Same(), Map.of("First", out))))
+                .isEqualTo(Map.of(2, "AIR", 3, "C", 4, "D"));
+        assertThat(names(blocks(new Carrying.Places.Moved(2), Map.of("First", new Carrying.Into.From(100)))))
+                .isEqualTo(Map.of(4, "AIR", 5, "C", 6, "D", 100, "A", 101, "B"));
+        // What is packed goes around what has a place of its own, and a block that stays out takes none.
+        assertThat(names(blocks(new Carrying.Places.Packed(), Map.of("Second", new Carrying.Into.From(1)))))
+                .isEqualTo(Map.of(0, "A", 1, "AIR", 2, "C", 3, "B", 4, "D"));
+        assertThat(names(blocks(new Carrying.Places.Packed(), Map.of("First", out))))
+                .isEqualTo(Map.of(0, "AIR", 1, "C", 2, "D"));
+    }
+
+    /** Never two in one slot: the better rank goes, the other is told by which. */
+    @Test
+    void twoThatWantOneSlotAreToldApart() {
+        Carrying carrying = blocks(new Carrying.Places.Same(), Map.of("Second", new Carrying.Into.From(0)));
+        assertThat(names(carrying)).isEqualTo(Map.of(0, "A", 1, "B", 4, "D"));
+        ChannelList ranked = new ManyEdit.Rank(List.of(id(3)), Optional.of(1))
+                .applyTo(BLOCKS)
+                .fold(changed -> changed.list(), refused -> {
+                    throw new AssertionError(refused.reason());
+                });
+        FitReport report = fit(KM90, carrying, ranked);
+        assertThat(report.contents().slots().get(1).name()).isEqualTo("C");
+        assertThat(report.placements().get(1).reasons())
+                .extracting(FitReason::why)
+                .containsExactly("Slot 1 of this radio is for C, which has a better rank or comes before it.");
+        // What does not fit for another reason takes no slot from anybody.
+        Carrying overruled = new Carrying(
+                carrying.places(),
+                carrying.blocks(),
+                Map.of(id(0), new Carrying.Overrule(true, false, Optional.empty(), Optional.empty())));
+        assertThat(names(overruled)).isEqualTo(Map.of(0, "AIR", 1, "B", 4, "D"));
+    }
+
+    @Test
+    void aBlockThatWasRenamedIsTold() {
+        Carrying carrying = blocks(new Carrying.Places.Same(), Map.of("Third", new Carrying.Into.Out()));
+        assertThat(fit(KM90, carrying, BLOCKS).wide())
+                .extracting(Finding::message)
+                .anyMatch(each -> each.contains("block Third"));
+        assertThat(fit(KM90, carrying, BLOCKS).contents().slots()).hasSize(5);
     }
 }

@@ -36,6 +36,7 @@ class TogetherTest {
     private static Carrying otherTone(String tone) {
         return new Carrying(
                 new Carrying.Places.Same(),
+                Map.of(),
                 Map.of(
                         new UUID(0, 1),
                         new Carrying.Overrule(false, false, Optional.empty(), Optional.of(Tone.parse(tone)))));

@@ -61,11 +61,13 @@ class GoldenImagesTest {
                 slot++) {
             radio.layout().of(empty).free(slot);
         }
-        NavigableMap<Integer, RadioSlot> contents = new TreeMap<>(
-                new Fitter(radio.model(), R2, new Carrying(new Carrying.Places.Packed(), java.util.Map.of()))
-                        .fit(Lists.of(R2, LINES.toArray(String[]::new)))
-                        .contents()
-                        .slots());
+        NavigableMap<Integer, RadioSlot> contents = new TreeMap<>(new Fitter(
+                        radio.model(),
+                        R2,
+                        new Carrying(new Carrying.Places.Packed(), java.util.Map.of(), java.util.Map.of()))
+                .fit(Lists.of(R2, LINES.toArray(String[]::new)))
+                .contents()
+                .slots());
         byte[] memory =
                 new ImageCodec(radio).encode(MemoryImage.of(empty), contents).toBytes();
         return "## " + radio.title() + "\n\n"

@@ -12,6 +12,7 @@ import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.check.SlotFindings;
 import reckonrod.core.definition.RadioDefinition;
 import reckonrod.core.finding.Finding;
+import reckonrod.core.fit.Carrying;
 import reckonrod.core.fit.FitReport;
 import reckonrod.core.fit.Fitter;
 import reckonrod.core.fit.Placement;
@@ -29,6 +30,7 @@ import reckonrod.server.radios.RadioUnit;
 public class MadeRows {
     private static final int MOST_ROWS = 30_000;
     private static final int MOST_PLANS = 8;
+    private static final int MOST_RADIOS = 100;
 
     private final Map<BandPlan, ByPlan> byPlan = new ConcurrentHashMap<>();
 
@@ -68,6 +70,9 @@ public class MadeRows {
         }
     }
 
+    /** Two radios of a model that carry lists alike make the same of them. */
+    private record Carried(RadioDefinition definition, Carrying carrying) {}
+
     private record Made(Makings makings, RowView row) {}
 
     /** A list fitted to one of the person's radios; what was fitted before is not fitted again. */
@@ -87,7 +92,7 @@ public class MadeRows {
     static final class ByPlan {
         private final BandPlan plan;
         private final Map<UUID, Made> byEntry = new ConcurrentHashMap<>();
-        private final Map<RadioDefinition, Map<UUID, Remembered>> byRadio = new ConcurrentHashMap<>();
+        private final Map<Carried, Map<UUID, Remembered>> byRadio = new ConcurrentHashMap<>();
 
         private ByPlan(BandPlan plan) {
             this.plan = plan;
@@ -95,7 +100,11 @@ public class MadeRows {
 
         /** A list fitted to a radio; an entry that stands where it stood is not fitted again. */
         FitReport fit(RadioUnit unit, ChannelList list) {
-            Map<UUID, Remembered> known = byRadio.computeIfAbsent(unit.definition(), any -> new ConcurrentHashMap<>());
+            if (byRadio.size() > MOST_RADIOS) {
+                byRadio.clear();
+            }
+            Map<UUID, Remembered> known = byRadio.computeIfAbsent(
+                    new Carried(unit.definition(), unit.carrying()), any -> new ConcurrentHashMap<>());
             if (known.size() > MOST_ROWS) {
                 known.clear();
             }

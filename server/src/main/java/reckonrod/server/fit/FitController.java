@@ -9,6 +9,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import reckonrod.core.fit.SettingChecks;
 import reckonrod.core.image.ImageCodec;
 import reckonrod.core.image.SlotDifference;
 import reckonrod.core.image.WritePlan;
@@ -40,8 +41,14 @@ class FitController {
     @GetMapping("/{id}/fit")
     FitReportView fit(@PathVariable String id, @RequestParam UUID list) {
         StoredList stored = lists.get(list);
+        RadioUnit unit = units.get(id);
         return FitReportView.of(
-                id, list, stored.version(), loading.fit(units.get(id), stored.list()), plans.planOf(stored.list()));
+                id,
+                list,
+                stored.version(),
+                loading.fit(unit, stored.list()),
+                SettingChecks.of(units.settings(unit)),
+                plans.planOf(stored.list()));
     }
 
     /**

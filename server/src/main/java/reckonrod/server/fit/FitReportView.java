@@ -3,6 +3,7 @@ package reckonrod.server.fit;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.UUID;
+import java.util.stream.Stream;
 import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.finding.Finding;
 import reckonrod.core.fit.FitMark;
@@ -49,7 +50,8 @@ record FitReportView(
         }
     }
 
-    static FitReportView of(String radioId, UUID listId, long listVersion, FitReport report, BandPlan plan) {
+    static FitReportView of(
+            String radioId, UUID listId, long listVersion, FitReport report, List<Finding> besides, BandPlan plan) {
         return new FitReportView(
                 radioId,
                 listId,
@@ -61,7 +63,9 @@ record FitReportView(
                 report.settings().stream()
                         .map(each -> new SettingView(each.name(), each.value()))
                         .toList(),
-                report.wide().stream().map(each -> FindingView.of(each, plan)).toList(),
+                Stream.concat(besides.stream(), report.wide().stream())
+                        .map(each -> FindingView.of(each, plan))
+                        .toList(),
                 report.placements().stream()
                         .map(each ->
                                 PlacementView.of(each, report.findings().getOrDefault(each.slot(), List.of()), plan))

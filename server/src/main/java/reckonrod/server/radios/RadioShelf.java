@@ -119,14 +119,9 @@ class RadioShelf {
     }
 
     /** At which slots lists go in. */
-    public RadioUnit places(String id, ShelfRequests.PlacesRequest request) {
+    public RadioUnit places(String id, PlacesRequest request) {
         UnitRecord unit = radios.record(id);
-        Carrying.Places places = switch (request.places()) {
-            case same -> new Carrying.Places.Same();
-            case packed -> new Carrying.Places.Packed();
-            case moved -> new Carrying.Places.Moved(request.by());
-        };
-        unit.carries(new Carrying(places, unit.carrying().overrules()));
+        unit.carries(request.carrying(unit.carrying().overrules()));
         units.saveAndFlush(unit);
         return radios.get(id);
     }
@@ -141,6 +136,21 @@ class RadioShelf {
         } else {
             overrules.put(channel, overrule);
         }
+        return carries(unit, overrules);
+    }
+
+    /** Leaves channels out of this radio; what is otherwise for them besides stays. */
+    public RadioUnit leaveOut(String id, List<UUID> channels) {
+        UnitRecord unit = radios.record(id);
+        Map<UUID, Carrying.Overrule> overrules = new HashMap<>(unit.carrying().overrules());
+        channels.forEach(channel -> overrules.merge(
+                channel,
+                new Carrying.Overrule(true, false, Optional.empty(), Optional.empty()),
+                (before, any) -> new Carrying.Overrule(true, before.listenOnly(), before.name(), before.talkTone())));
+        return carries(unit, overrules);
+    }
+
+    private RadioUnit carries(UnitRecord unit, Map<UUID, Carrying.Overrule> overrules) {
         if (overrules.size() > MOST_OVERRULES) {
             throw ProblemException.refused(
                     "too-many-overrules",
@@ -148,9 +158,9 @@ class RadioShelf {
                     "At most " + MOST_OVERRULES
                             + " channels can be otherwise in one radio; make a list of its own for it.");
         }
-        unit.carries(new Carrying(unit.carrying().places(), overrules));
+        unit.carries(new Carrying(unit.carrying().places(), unit.carrying().blocks(), overrules));
         units.saveAndFlush(unit);
-        return radios.get(id);
+        return radios.get(unit.id());
     }
 
     private Carrying.Overrule overrule(ShelfRequests.OverruleRequest request) {

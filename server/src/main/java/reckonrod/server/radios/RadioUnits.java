@@ -18,6 +18,7 @@ import reckonrod.core.definition.RadioDefinition;
 import reckonrod.core.image.ImageCodec;
 import reckonrod.core.image.MemoryImage;
 import reckonrod.core.image.SlotReading;
+import reckonrod.core.radio.RadioSetting;
 import reckonrod.server.definitions.DefinitionLookup;
 import reckonrod.server.problem.ProblemException;
 
@@ -164,6 +165,17 @@ public class RadioUnits {
         return snapshots
                 .findFirstByRadioIdOrderByTakenAtDesc(record(radioId).id())
                 .map(RadioUnits::snapshot);
+    }
+
+    /** What the radio itself was set to when it was read last; nothing where that is not known. */
+    @Transactional(readOnly = true)
+    public Map<RadioSetting, Optional<String>> settings(RadioUnit unit) {
+        return unit.definition()
+                .memory()
+                .flatMap(layout ->
+                        newestSnapshot(unit.id()).map(Snapshot::image).filter(image -> image.size() == layout.bytes()))
+                .map(image -> new ImageCodec(unit.definition()).settings(image))
+                .orElse(Map.of());
     }
 
     /** One snapshot of a radio; that of another radio is not found. */

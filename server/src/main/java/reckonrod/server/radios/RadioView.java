@@ -40,16 +40,25 @@ record RadioView(
      * How it carries a list.
      *
      * @param by how many slots lists are moved, if they are
+     * @param blocks the blocks that go otherwise
      */
-    record CarryingView(ShelfRequests.PlacesKind places, int by, List<OverruleView> overrules) {
+    record CarryingView(
+            PlacesRequest.PlacesKind places,
+            int by,
+            List<PlacesRequest.BlockPlace> blocks,
+            List<OverruleView> overrules) {
         static CarryingView of(Carrying carrying) {
             return new CarryingView(
                     carrying.places() instanceof Carrying.Places.Packed
-                            ? ShelfRequests.PlacesKind.packed
+                            ? PlacesRequest.PlacesKind.packed
                             : carrying.places() instanceof Carrying.Places.Moved
-                                    ? ShelfRequests.PlacesKind.moved
-                                    : ShelfRequests.PlacesKind.same,
+                                    ? PlacesRequest.PlacesKind.moved
+                                    : PlacesRequest.PlacesKind.same,
                     carrying.places() instanceof Carrying.Places.Moved moved ? moved.by() : 0,
+                    carrying.blocks().entrySet().stream()
+                            .map(each -> PlacesRequest.BlockPlace.of(each.getKey(), each.getValue()))
+                            .sorted(java.util.Comparator.comparing(PlacesRequest.BlockPlace::name))
+                            .toList(),
                     carrying.overrules().entrySet().stream()
                             .map(each -> new OverruleView(
                                     each.getKey(),

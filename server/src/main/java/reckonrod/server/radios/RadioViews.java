@@ -18,10 +18,7 @@ class RadioViews {
 
     RadioView of(RadioUnit unit) {
         Optional<Snapshot> newest = units.newestSnapshot(unit.id());
-        Map<RadioSetting, Optional<String>> values = newest.filter(
-                        any -> unit.definition().memory().isPresent())
-                .map(snapshot -> new ImageCodec(unit.definition()).settings(snapshot.image()))
-                .orElse(Map.of());
+        Map<RadioSetting, Optional<String>> values = units.settings(unit);
         return new RadioView(
                 unit.id(),
                 unit.name(),

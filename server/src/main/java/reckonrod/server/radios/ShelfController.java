@@ -62,7 +62,7 @@ class ShelfController {
     }
 
     @PutMapping("/{id}/places")
-    RadioView places(@PathVariable String id, @Valid @RequestBody ShelfRequests.PlacesRequest request) {
+    RadioView places(@PathVariable String id, @Valid @RequestBody PlacesRequest request) {
         return views.of(shelf.places(id, request));
     }
 
@@ -72,6 +72,12 @@ class ShelfController {
             @PathVariable UUID channel,
             @Valid @RequestBody ShelfRequests.OverruleRequest request) {
         return views.of(shelf.overrule(id, channel, request));
+    }
+
+    /** Leaves channels out of this radio, all of them or none. */
+    @PostMapping("/{id}/leave-out")
+    RadioView leaveOut(@PathVariable String id, @Valid @RequestBody ShelfRequests.LeaveOut request) {
+        return views.of(shelf.leaveOut(id, request.channels()));
     }
 
     @PostMapping("/{id}/retire")

@@ -1,12 +1,13 @@
 package reckonrod.server.radios;
 
 import io.swagger.v3.oas.annotations.media.Schema;
-import jakarta.validation.constraints.Max;
-import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
+import java.util.List;
+import java.util.UUID;
 
 /** What is asked of the shelf. */
 final class ShelfRequests {
@@ -78,26 +79,6 @@ final class ShelfRequests {
 
             @Size(max = 500, message = MOST_500) String note) {}
 
-    /** At which slots lists go in. */
-    enum PlacesKind {
-        same,
-        moved,
-        packed
-    }
-
-    /**
-     * At which slots lists go in.
-     *
-     * @param by how many slots they are moved, if they are
-     */
-    record PlacesRequest(
-            @NotNull(message = "must be same, moved or packed")
-            PlacesKind places,
-
-            @Min(value = -9999, message = "must be -9,999 to 9,999")
-            @Max(value = 9999, message = "must be -9,999 to 9,999")
-            int by) {}
-
     /**
      * What is otherwise for a channel in this radio; all of it left out takes that back.
      *
@@ -113,6 +94,12 @@ final class ShelfRequests {
 
             @Schema(nullable = true) @Size(max = 40, message = "must have at most 40 characters")
             String talkTone) {}
+
+    /** Channels that stay out of a radio. */
+    record LeaveOut(
+            @NotEmpty(message = "must name a channel or more")
+            @Size(max = 2000, message = "must have at most 2,000 channels")
+            List<UUID> channels) {}
 
     /** It is back. */
     record Return(@Size(max = 500, message = MOST_500) String note) {}

@@ -43,6 +43,9 @@ class UnitRecord {
     private String places = "same";
 
     @JdbcTypeCode(SqlTypes.JSON)
+    private Map<String, KeptInto> blocks = Map.of();
+
+    @JdbcTypeCode(SqlTypes.JSON)
     private Map<String, KeptOverrule> overrules = Map.of();
 
     @Version
@@ -82,6 +85,9 @@ class UnitRecord {
     Carrying carrying() {
         return new Carrying(
                 KeptOverrule.places(places),
+                blocks.entrySet().stream()
+                        .collect(Collectors.toMap(
+                                Map.Entry::getKey, each -> each.getValue().value())),
                 overrules.entrySet().stream()
                         .collect(Collectors.toMap(
                                 each -> UUID.fromString(each.getKey()),
@@ -90,6 +96,8 @@ class UnitRecord {
 
     void carries(Carrying carrying) {
         places = KeptOverrule.text(carrying.places());
+        blocks = carrying.blocks().entrySet().stream()
+                .collect(Collectors.toMap(Map.Entry::getKey, each -> KeptInto.of(each.getValue())));
         overrules = carrying.overrules().entrySet().stream()
                 .collect(Collectors.toMap(each -> each.getKey().toString(), each -> KeptOverrule.of(each.getValue())));
     }

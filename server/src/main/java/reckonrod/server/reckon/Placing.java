@@ -44,7 +44,8 @@ class Placing {
         List<ReckonAnswer.RadioFitView> fits = radios.all().stream()
                 .map(unit -> view(
                         unit.name(),
-                        new Fitter(unit.definition().model(), plan, unit.carrying()).fit(taken.orElse(slot), entry)))
+                        new Fitter(unit.definition().model(), plan, unit.carrying())
+                                .fit(taken.orElse(slot), entry, list.blocks())))
                 .toList();
         return new ReckonAnswer.PlaceView(
                 taken.orElse(null),

@@ -22,6 +22,7 @@ import reckonrod.core.image.ImageCodec;
 import reckonrod.core.image.MemoryImage;
 import reckonrod.core.panel.FaceKey;
 import reckonrod.core.panel.FacePart;
+import reckonrod.core.panel.FaceRow;
 import reckonrod.core.radio.Contents;
 import reckonrod.core.radio.RadioSlot;
 import reckonrod.core.tone.NoTone;
@@ -256,6 +257,30 @@ class RadioFaceTest {
     static Stream<RadioDefinition> withMemory() {
         return RadioDefinitions.shipped().all().stream()
                 .filter(each -> each.memory().isPresent());
+    }
+
+    /** A tone or a frequency that is cut off is another one. */
+    @ParameterizedTest
+    @MethodSource("withRows")
+    void theLongestThereIsIsShownWhole(RadioDefinition definition) {
+        String name = "W".repeat(definition.limits().name().longest());
+        String frequency = definition.id().equals("dunnet-d7") ? "147.51375" : "147.50625";
+        int first = definition.limits().slots().first();
+        boolean tones =
+                definition.face().rows().stream().anyMatch(row -> row.shows().contains(FacePart.TONE));
+        for (String tone : List.of("CTCSS 254.1", "DCS 754 N")) {
+            RadioSlot slot = toned(slot(name, frequency, frequency), tone, tone);
+            Radio radio = new Radio(definition.id(), Map.of(first, slot));
+            for (RadioFace.Key key : List.of(RadioFace.Key.TALK_UP, RadioFace.Key.TALK_DOWN)) {
+                assertThat(radio.shows(FacePart.NAME, key)).isEqualTo(name);
+                assertThat(radio.shows(FacePart.FREQUENCY)).isEqualTo(frequency);
+                assertThat(radio.shows(FacePart.TONE)).endsWith(tones ? tone.substring(tone.length() - 5) : "");
+            }
+        }
+    }
+
+    static Stream<RadioDefinition> withRows() {
+        return withMemory().filter(each -> each.face().rows().stream().noneMatch(FaceRow::one));
     }
 
     /** Whatever lies in a memory and whatever is pressed: it shows something, and nowhere more than there is room for. */
