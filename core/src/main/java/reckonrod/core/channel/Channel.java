@@ -51,8 +51,11 @@ public record Channel(
             throw new IllegalArgumentException("Name must be at most " + MOST_NAME_CHARACTERS + " characters, was "
                     + name.length() + ": \"" + name + "\"");
         }
-        if (name.chars().anyMatch(Character::isISOControl)) {
-            throw new IllegalArgumentException("Name must be without control characters, was \"" + name + "\"");
+        // A loop, for every channel that is made anywhere passes here.
+        for (int i = 0; i < name.length(); i++) {
+            if (Character.isISOControl(name.charAt(i))) {
+                throw new IllegalArgumentException("Name must be without control characters, was \"" + name + "\"");
+            }
         }
     }
 
@@ -89,7 +92,9 @@ public record Channel(
 
     /** This channel with other tones. */
     public Channel withTones(Tone nextTalkTone, Tone nextListenTone) {
-        return new Channel(name, receive, talk, nextTalkTone, nextListenTone, emission, power, flags);
+        return nextTalkTone.equals(talkTone) && nextListenTone.equals(listenTone)
+                ? this
+                : new Channel(name, receive, talk, nextTalkTone, nextListenTone, emission, power, flags);
     }
 
     /** This channel with another emission. */
@@ -99,7 +104,7 @@ public record Channel(
 
     /** This channel at another power. */
     public Channel withPower(Power next) {
-        return new Channel(name, receive, talk, talkTone, listenTone, emission, next, flags);
+        return next == power ? this : new Channel(name, receive, talk, talkTone, listenTone, emission, next, flags);
     }
 
     /** This channel with other directory flags. */
@@ -124,12 +129,12 @@ public record Channel(
 
     /** Whether it talks where it listens. */
     public boolean isSimplex() {
-        return shift().equals(Optional.of(Shift.NONE));
+        return transmit().filter(receive::equals).isPresent();
     }
 
     /** Whether it talks somewhere else than it listens. */
     public boolean isDuplex() {
-        return shift().isPresent() && !isSimplex();
+        return transmit().filter(talked -> !talked.equals(receive)).isPresent();
     }
 
     /** The name, or the receive frequency where there is none. */

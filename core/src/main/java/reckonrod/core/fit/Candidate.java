@@ -101,15 +101,19 @@ final class Candidate {
     }
 
     Placement placed() {
-        FitMark mark =
-                reasons.stream().map(FitReason::mark).max(FitMark::compareTo).orElse(FitMark.EXACT);
+        FitMark mark = FitMark.EXACT;
+        for (FitReason each : reasons) {
+            mark = each.mark().compareTo(mark) > 0 ? each.mark() : mark;
+        }
         if (mark == FitMark.LEFT_OUT) {
             return new Placement(
                     slot,
                     OptionalInt.empty(),
                     entry,
                     mark,
-                    reasons.stream().filter(each -> each.mark() == mark).toList(),
+                    reasons.stream()
+                            .filter(each -> each.mark() == FitMark.LEFT_OUT)
+                            .toList(),
                     Optional.empty());
         }
         return new Placement(

@@ -95,18 +95,20 @@ final class FitChecks {
 
     /** A name that looks otherwise than the radio alone would make it, so that nobody looks for it in vain. */
     private static Optional<Finding> toldApart(RadioModel radio, Placement placement, RadioSlot content) {
-        return placement.reasons().stream()
-                .map(FitReason::finding)
-                .filter(each -> each.kind().equals(NamesApart.APART))
-                .findFirst()
-                .map(each -> Finding.of(
-                        TOLD_APART,
-                        Field.NAME,
-                        Map.of(
-                                "name", placement.entry().channel().name(),
-                                "shown", content.name(),
-                                "radio", radio.title(),
-                                "otherName", each.facts().get("otherName"))));
+        return placement.reasons().isEmpty()
+                ? Optional.empty()
+                : placement.reasons().stream()
+                        .map(FitReason::finding)
+                        .filter(each -> each.kind().equals(NamesApart.APART))
+                        .findFirst()
+                        .map(each -> Finding.of(
+                                TOLD_APART,
+                                Field.NAME,
+                                Map.of(
+                                        "name", placement.entry().channel().name(),
+                                        "shown", content.name(),
+                                        "radio", radio.title(),
+                                        "otherName", each.facts().get("otherName"))));
     }
 
     private static Optional<Finding> power(RadioModel radio, Placement placement, RadioSlot content) {
@@ -114,10 +116,7 @@ final class FitChecks {
             return Optional.empty();
         }
         Channel channel = placement.entry().channel();
-        return radio.limits().power().stream()
-                .filter(level -> level.level() == content.power())
-                .filter(level -> level.watts().compareTo(MOST_WATTS) > 0)
-                .findFirst()
+        return strong(radio.limits().power(), content)
                 .map(level -> new Finding(
                         HANDHELD_POWER,
                         Field.POWER,
@@ -126,6 +125,15 @@ final class FitChecks {
                                 .filter(each -> each.watts().compareTo(MOST_WATTS) <= 0)
                                 .map(each -> lower(channel, each))
                                 .toList()));
+    }
+
+    private static Optional<PowerLevel> strong(List<PowerLevel> levels, RadioSlot content) {
+        for (PowerLevel level : levels) {
+            if (level.level() == content.power()) {
+                return level.watts().compareTo(MOST_WATTS) > 0 ? Optional.of(level) : Optional.empty();
+            }
+        }
+        return Optional.empty();
     }
 
     private static Fix lower(Channel channel, PowerLevel level) {

@@ -143,16 +143,16 @@ public final class Fitter {
             Limits limits,
             Map<UUID, Place> places,
             Memory memory) {
+        // Most radios carry a list as it is, and are asked thousands of times.
+        boolean asListed = carrying.equals(Carrying.AS_LISTED);
+        Object always = List.of(wide, limits.name());
         return list.entries().entrySet().stream()
                 .map(each -> {
                     ListEntry entry = each.getValue();
                     // What does not go in anyway has no say in the places, and is told its own reasons only.
                     Place place =
                             Optional.ofNullable(places.get(entry.id())).orElseGet(() -> inPlaces.alone(each.getKey()));
-                    // Most radios carry a list as it is, and are asked thousands of times.
-                    Object asked = carrying.equals(Carrying.AS_LISTED)
-                            ? List.of(wide, limits.name())
-                            : List.of(wide, limits.name(), place, overrule(entry));
+                    Object asked = asListed ? always : List.of(wide, limits.name(), place, overrule(entry));
                     return memory.placement(
                             each.getKey(), entry, asked, () -> fit(each.getKey(), place, entry, wide, limits));
                 })

@@ -41,23 +41,23 @@ record PlaceConcern() implements Concern {
     @Override
     public void judge(Candidate candidate, Limits limits) {
         Place place = candidate.place();
-        String slot = String.valueOf(candidate.slot());
         if (place instanceof Place.At at) {
             if (!limits.slots().contains(at.slot())) {
-                candidate.leftOut(
-                        NO_SLOT, Field.SLOT, Map.of("slots", limits.slots().toString()), String.valueOf(at.slot()));
+                out(candidate, NO_SLOT, Map.of("slots", limits.slots().toString()), at.slot());
             }
         } else if (place instanceof Place.Taken taken) {
-            candidate.leftOut(
-                    TAKEN, Field.SLOT, Map.of("slot", String.valueOf(taken.slot()), "other", taken.by()), slot);
-        } else if (place instanceof Place.OutWithBlock out) {
-            candidate.leftOut(BLOCK_OUT, Field.SLOT, Map.of("block", out.block()), slot);
+            Map<String, String> facts = Map.of("slot", String.valueOf(taken.slot()), "other", taken.by());
+            out(candidate, TAKEN, facts, candidate.slot());
+        } else if (place instanceof Place.OutWithBlock with) {
+            out(candidate, BLOCK_OUT, Map.of("block", with.block()), candidate.slot());
         } else {
-            candidate.leftOut(
-                    NO_ROOM,
-                    Field.SLOT,
-                    Map.of("count", String.valueOf(limits.slots().count())),
-                    slot);
+            Map<String, String> facts =
+                    Map.of("count", String.valueOf(limits.slots().count()));
+            out(candidate, NO_ROOM, facts, candidate.slot());
         }
+    }
+
+    private static void out(Candidate candidate, FindingKind kind, Map<String, String> facts, int slot) {
+        candidate.leftOut(kind, Field.SLOT, facts, String.valueOf(slot));
     }
 }

@@ -1,5 +1,6 @@
 package reckonrod.core.fit;
 
+import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import reckonrod.core.channel.Power;
@@ -20,10 +21,7 @@ record PowerConcern() implements Concern {
     @Override
     public void judge(Candidate candidate, Limits limits) {
         Power wanted = candidate.channel().power();
-        PowerLevel level = limits.power().stream()
-                .filter(each -> each.level().compareTo(wanted) >= 0)
-                .findFirst()
-                .orElseGet(() -> limits.power().get(limits.power().size() - 1));
+        PowerLevel level = level(limits.power(), wanted);
         if (level.level() != wanted && candidate.channel().transmit().isPresent()) {
             candidate.adapted(
                     NEXT_LEVEL,
@@ -40,5 +38,14 @@ record PowerConcern() implements Concern {
                     candidate.asWritten().withPower(level.level()));
         }
         candidate.becomes(candidate.channel().withPower(level.level()));
+    }
+
+    private static PowerLevel level(List<PowerLevel> levels, Power wanted) {
+        for (PowerLevel each : levels) {
+            if (each.level().compareTo(wanted) >= 0) {
+                return each;
+            }
+        }
+        return levels.get(levels.size() - 1);
     }
 }

@@ -43,7 +43,16 @@ public record NameRule(int longest, String characters, Abbreviations abbreviatio
 
     /** Whether the radio shows the name as it is. */
     public boolean allows(String name) {
-        return name.length() <= longest && name.chars().allMatch(each -> characters.indexOf(each) >= 0);
+        if (name.length() > longest) {
+            return false;
+        }
+        // A loop, for every fit of every channel asks here.
+        for (int i = 0; i < name.length(); i++) {
+            if (characters.indexOf(name.charAt(i)) < 0) {
+                return false;
+            }
+        }
+        return true;
     }
 
     /** Whether it can show every character of the name, in capitals if it must, and all of it. */
