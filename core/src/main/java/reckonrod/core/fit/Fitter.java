@@ -117,6 +117,7 @@ public final class Fitter {
         return radio.limits().shift() instanceof ShiftLimit.OncePerBand
                 ? RadioWide.of(
                         list.entries().entrySet().stream()
+                                .filter(each -> each.getValue().channel().isDuplex())
                                 .filter(each -> fit(each.getKey(), each.getValue(), list.blocks())
                                         .content()
                                         .isPresent())

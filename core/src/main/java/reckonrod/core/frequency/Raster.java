@@ -53,7 +53,9 @@ public enum Raster {
      * frequency must be the step's nearest hertz.
      */
     public boolean contains(Frequency frequency) {
-        return nearest(frequency).equals(frequency);
+        return denominator == 1
+                ? frequency.hertz() % numerator == 0
+                : nearest(frequency).equals(frequency);
     }
 
     /** The step's frequency that lies nearest, rounded to the hertz where a step is no whole number of hertz. */
