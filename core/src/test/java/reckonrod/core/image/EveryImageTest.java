@@ -11,6 +11,7 @@ import java.util.TreeMap;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import reckonrod.core.definition.RadioDefinition;
@@ -91,6 +92,16 @@ class EveryImageTest {
             assertThat(codec.encode(image, readable, unreadable))
                     .as("seed %d", seed)
                     .isEqualTo(image);
+        }
+    }
+
+    @Test
+    void whatTheFuzzerDoesHoldsForSomeOfIt() {
+        Random random = new Random(7);
+        for (int i = 0; i < 300; i++) {
+            byte[] data = new byte[1 + random.nextInt(600)];
+            random.nextBytes(data);
+            DecodeFuzzing.fuzzerTestOneInput(data);
         }
     }
 
