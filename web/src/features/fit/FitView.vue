@@ -8,6 +8,7 @@ import RadioTabs from '@/shared/components/RadioTabs.vue'
 import { useOpenList } from '@/shared/composables/useOpenList'
 import { useOpenRadio } from '@/shared/composables/useOpenRadio'
 import { useList } from '@/shared/list/useList'
+import { useListChanges } from '@/shared/list/useListChanges'
 import { moves, useKeys } from '@/shared/keys/useKeys'
 import FieldRow from '@/shared/ui/FieldRow.vue'
 import KindToggle from '@/shared/ui/KindToggle.vue'
@@ -23,6 +24,7 @@ import PlacementPanel from './components/PlacementPanel.vue'
 import PlacesDialog from './components/PlacesDialog.vue'
 import { useCarrying } from './composables/useCarrying'
 import { useFit } from './composables/useFit'
+import { useChannelFits } from './composables/useMatrix'
 
 const { open, openId } = useOpenList()
 const { data: list } = useList(openId)
@@ -64,6 +66,14 @@ const shown = computed(
 const at = ref(0)
 watch(shown, (now) => (at.value = Math.min(at.value, Math.max(now.length - 1, 0))))
 const picked = computed(() => shown.value[at.value] ?? null)
+const changes = useListChanges(openId)
+const { data: fits } = useChannelFits(
+  list,
+  computed(() => picked.value?.channelId ?? null),
+)
+const pickedFit = computed(() => fits.value?.find((each) => each.radioId === radio.value?.id) ?? null)
+const fix = (line: string) =>
+  picked.value && changes.say({ kind: 'rewrite', channel: picked.value.channelId, line })
 const { mobile } = useDisplay()
 const sideOpen = ref(false)
 
@@ -86,6 +96,8 @@ useKeys({
       act: () => toOther(1),
     },
     { on: ['N'], act: () => toOther(-1) },
+    { on: ['u'], shown: 'u U', does: 'undo, redo', act: changes.undo },
+    { on: ['U'], act: changes.redo },
     { on: ['Enter'], act: () => (sideOpen.value = mobile.value) },
   ],
 })
@@ -129,7 +141,13 @@ useKeys({
     <FitTable v-if="fit" ref="table" v-model:at="at" :placements="shown" @tap="sideOpen = mobile" />
     <v-skeleton-loader v-else-if="!error && radio" type="table-tbody" aria-label="Fitting the list" />
     <template #side>
-      <PlacementPanel v-if="picked" :placement="picked">
+      <PlacementPanel
+        v-if="picked"
+        :placement="picked"
+        :fit="pickedFit"
+        :busy="changes.busy.value"
+        @fix="fix"
+      >
         <ListFace
           v-if="radio && openId && fit && radio.memoryKnown && picked.mark !== 'left_out'"
           :radio="radio"

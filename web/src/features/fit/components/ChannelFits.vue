@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Row, Schemas } from '@/shared/api/client'
-import FindingList from '@/shared/components/FindingList.vue'
 import FitMark from '@/shared/components/FitMark.vue'
+import FitReasons from './FitReasons.vue'
 
 /** What every radio makes of one channel, why, and what would mend it for all of them. */
 defineProps<{ row: Row; fits: Schemas['ChannelFit'][]; busy: boolean }>()
@@ -21,18 +21,7 @@ const emit = defineEmits<{ fix: [line: string] }>()
           }}</span
         >
       </p>
-      <div v-for="reason in fit.reasons" :key="reason.finding.code + reason.field">
-        <p v-if="reason.after" class="mono small">
-          {{ reason.field }}: {{ reason.before }} → {{ reason.after }}
-        </p>
-        <FindingList :findings="[reason.finding]" :inert="busy" @fix="(line) => emit('fix', line)" />
-      </div>
-      <FindingList
-        v-if="fit.findings.length"
-        :findings="fit.findings"
-        :inert="busy"
-        @fix="(line) => emit('fix', line)"
-      />
+      <FitReasons :fit="fit" :busy="busy" @fix="(line) => emit('fix', line)" />
     </section>
   </div>
 </template>

@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import type { Placement } from '@/shared/api/client'
+import type { Placement, Schemas } from '@/shared/api/client'
 import FitMark from '@/shared/components/FitMark.vue'
-import SeverityMark from '@/shared/components/SeverityMark.vue'
+import FitReasons from './FitReasons.vue'
 
-/** What becomes of one channel in the radio, why, and what would avoid it. */
-defineProps<{ placement: Placement }>()
+/** What becomes of one channel in the radio, why, and what would mend it in the list. */
+defineProps<{ placement: Placement; fit: Schemas['ChannelFit'] | null; busy: boolean }>()
+const emit = defineEmits<{ fix: [line: string] }>()
 </script>
 
 <template>
@@ -14,27 +15,10 @@ defineProps<{ placement: Placement }>()
       <FitMark :mark="placement.mark" /> <b>{{ placement.mark.replace('_', ' ') }}</b>
       <template v-if="placement.mark === 'exact'">: the radio does just what the list says.</template>
     </p>
-    <section v-for="reason in placement.reasons" :key="reason.code + reason.field" class="reason">
-      <p>{{ reason.why }}</p>
-      <p v-if="reason.after" class="mono">{{ reason.before }} → {{ reason.after }}</p>
-      <p v-if="reason.avoid" class="quiet">{{ reason.avoid }}</p>
-    </section>
+    <FitReasons v-if="fit" :fit="fit" :busy="busy" @fix="(line) => emit('fix', line)" />
     <p v-if="placement.place !== null && placement.place !== placement.slot" class="quiet">
       It stands in slot {{ placement.place }} of the radio.
     </p>
-    <section v-for="finding in placement.findings" :key="finding.code" class="reason">
-      <p><SeverityMark :severity="finding.severity" /> {{ finding.message }}</p>
-      <p class="quiet">{{ finding.why }}</p>
-    </section>
     <slot />
   </div>
 </template>
-
-<style scoped>
-.reason {
-  border-left: 3px solid var(--line);
-  padding-left: 12px;
-  display: grid;
-  gap: 4px;
-}
-</style>

@@ -223,6 +223,13 @@ class RadiosIT extends BrowserTest {
         page.locator("[role=row][data-slot='7']").click();
         assertThat(page.locator("[data-face='name']")).hasText("VLLNHL");
         AccessibilityIT.check(page);
+        // The mend changes the list, and one undo takes it back.
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Call it VLLNHL"))
+                .click();
+        assertThat(page.locator("[role=row][data-slot='7']")).containsText("exact");
+        page.locator("[role=row][data-slot='7']").click();
+        page.keyboard().press("u");
+        assertThat(page.locator("[role=row][data-slot='7']")).containsText("adapted");
     }
 
     /** A channel that is there twice is offered to be left out of a radio that it hinders, and the list keeps it. */
