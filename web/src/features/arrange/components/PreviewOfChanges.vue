@@ -3,7 +3,18 @@ import type { usePreview } from '../composables/usePreview'
 import { counted } from '@/shared/words'
 
 /** What channels would become by changes that are asked about. */
-defineProps<{ preview: NonNullable<ReturnType<typeof usePreview>['preview']['value']> }>()
+type Preview = NonNullable<ReturnType<typeof usePreview>['preview']['value']>
+defineProps<{ preview: Preview }>()
+const MARKS = [
+  ['exact', 'exact'],
+  ['adapted', 'adapted'],
+  ['byHand', 'by hand'],
+  ['leftOut', 'left out'],
+] as const
+const marks = ({ now, then }: Preview['radios'][number]) =>
+  MARKS.filter(([key]) => now[key] !== then[key])
+    .map(([key, words]) => `${words} ${now[key]} → ${then[key]}`)
+    .join(', ')
 const SHOWN = 40
 </script>
 
@@ -24,5 +35,11 @@ const SHOWN = 40
     <p v-if="preview.moves.length">
       {{ counted(preview.moves.length, 'channel') }} would go to another slot, for blocks are kept in order.
     </p>
+    <ul v-if="preview.radios.length" class="bare small" aria-label="In the radios">
+      <li v-for="each in preview.radios" :key="each.radio">
+        In <b>{{ each.radio }}</b>: {{ marks(each) || 'as many of each' }}.
+        <span v-if="each.worse.length" class="quiet">{{ each.worse.join(', ') }}.</span>
+      </li>
+    </ul>
   </section>
 </template>

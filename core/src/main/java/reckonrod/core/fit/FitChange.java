@@ -13,7 +13,12 @@ import java.util.UUID;
  * @param after what it would make of it
  */
 public record FitChange(Placement before, Placement after) {
-    /** What changes between two fits of the same list, by its slots: another mark, another slot of the radio, or another reason. */
+    /** Whether the radio would make less of it than it does: adapt what is exact, say, or leave it out. */
+    public boolean isWorse() {
+        return after.mark().compareTo(before.mark()) > 0;
+    }
+
+    /** What changes between two fits, by the slots of the first; what is in one of them only is none: another mark, another slot of the radio, or another reason. */
     public static List<FitChange> between(FitReport before, FitReport after) {
         Map<UUID, Placement> then = new HashMap<>();
         after.placements().forEach(each -> then.put(each.entry().id(), each));

@@ -34,8 +34,10 @@ class ChangesController {
     private final ListViews views;
     private final EditReader reader;
     private final Origins origins;
+    private final FitPreview radios;
 
-    ChangesController(ListStore store, ListViews views, EditReader reader, Origins origins) {
+    ChangesController(ListStore store, ListViews views, EditReader reader, Origins origins, FitPreview radios) {
+        this.radios = radios;
         this.origins = origins;
         this.store = store;
         this.views = views;
@@ -72,7 +74,8 @@ class ChangesController {
     record RewriteView(int slot, String before, String after) {}
 
     /** What a change would do; nothing is changed. */
-    record Preview(String said, List<MoveView> moves, List<RewriteView> rewritten) {}
+    record Preview(
+            String said, List<MoveView> moves, List<RewriteView> rewritten, List<FitPreview.RadioChangeView> radios) {}
 
     @PostMapping("/preview")
     Preview preview(@PathVariable UUID id, @Valid @RequestBody ChangeRequest request) {
@@ -89,7 +92,8 @@ class ChangesController {
                                 each.from().orElse(null),
                                 each.to().orElse(null)))
                         .toList(),
-                rewritten(now, done.list()));
+                rewritten(now, done.list()),
+                radios.between(now, done.list()));
     }
 
     private static List<RewriteView> rewritten(ChannelList before, ChannelList after) {

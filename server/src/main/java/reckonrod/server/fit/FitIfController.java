@@ -14,7 +14,6 @@ import org.springframework.web.bind.annotation.RestController;
 import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.fit.Carrying;
 import reckonrod.core.fit.FitChange;
-import reckonrod.core.fit.FitMark;
 import reckonrod.core.fit.FitReason;
 import reckonrod.core.fit.FitReport;
 import reckonrod.core.fit.Fitter;
@@ -22,6 +21,7 @@ import reckonrod.core.fit.Placement;
 import reckonrod.core.list.ChannelList;
 import reckonrod.core.radio.RadioModel;
 import reckonrod.server.arrange.ListView;
+import reckonrod.server.arrange.MarkTotals;
 import reckonrod.server.definitions.DefinitionLookup;
 import reckonrod.server.lists.ListStore;
 import reckonrod.server.plans.PlanLookup;
@@ -57,17 +57,6 @@ class FitIfController {
             @Schema(nullable = true) @Size(max = 60, message = "must have at most 60 characters")
             String model) {}
 
-    /** How many channels have which mark. */
-    record TotalsView(int exact, int adapted, int byHand, int leftOut) {
-        static TotalsView of(FitReport report) {
-            return new TotalsView(
-                    report.totals().get(FitMark.EXACT),
-                    report.totals().get(FitMark.ADAPTED),
-                    report.totals().get(FitMark.BY_HAND),
-                    report.totals().get(FitMark.LEFT_OUT));
-        }
-    }
-
     /** One side of a change; without a place where it is left out. */
     record SideView(
             ListView.Mark mark, @Schema(nullable = true) Integer place, List<String> why) {
@@ -83,7 +72,7 @@ class FitIfController {
     record FitChangeView(int slot, String label, SideView now, SideView then) {}
 
     /** What is, and what would be. */
-    record FitIfView(TotalsView now, TotalsView then, List<FitChangeView> changes) {}
+    record FitIfView(MarkTotals now, MarkTotals then, List<FitChangeView> changes) {}
 
     @PostMapping("/{id}/fit-if")
     FitIfView fitIf(@PathVariable String id, @RequestParam UUID list, @Valid @RequestBody FitIfRequest request) {
@@ -99,8 +88,8 @@ class FitIfController {
         FitReport now = new Fitter(unit.definition().model(), plan, unit.carrying()).fit(channels);
         FitReport then = new Fitter(model, plan, carrying).fit(channels);
         return new FitIfView(
-                TotalsView.of(now),
-                TotalsView.of(then),
+                MarkTotals.of(now),
+                MarkTotals.of(then),
                 FitChange.between(now, then).stream()
                         .map(each -> new FitChangeView(
                                 each.before().slot(),
