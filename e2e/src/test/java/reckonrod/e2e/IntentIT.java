@@ -117,6 +117,9 @@ class IntentIT extends BrowserTest {
         }
         page.keyboard().press("Tab");
         assertThat(dialog(page).getByRole(AriaRole.STATUS)).containsText("30 lines would change:");
+        // Short names are shown by every radio as they are.
+        assertThat(dialog(page).getByRole(AriaRole.STATUS))
+                .containsText(java.util.regex.Pattern.compile("In K31 · green: exact \\d+ → \\d+, adapted"));
         choose(page, "Rank: how much it matters", "1, the most");
         assertThat(dialog(page).getByRole(AriaRole.STATUS)).containsText("Rank 1 for 30 channels");
         AccessibilityIT.check(page);
