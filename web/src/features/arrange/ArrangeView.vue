@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
 import { useDisplay } from 'vuetify'
 import type { Finding } from '@/shared/api/client'
 import { useCursor } from '@/shared/composables/useCursor'
@@ -67,7 +68,10 @@ const counts = computed(() => {
 })
 
 const rod = ref<InstanceType<typeof RodTable> | null>(null)
-const sheet = ref<Sheet | null>(null)
+// Fit sends people here for how the list names, listens and talks; a reload does not ask again.
+const route = useRoute()
+const sheet = ref<Sheet | null>(route.hash === '#policies' ? 'intent' : null)
+if (route.hash) void useRouter().replace({ name: 'arrange' })
 const moving = ref<{ id: string; slot: number } | null>(null)
 const sideOpen = ref(false)
 const { mobile } = useDisplay()

@@ -230,6 +230,15 @@ class RadiosIT extends BrowserTest {
         page.locator("[role=row][data-slot='7']").click();
         page.keyboard().press("u");
         assertThat(page.locator("[role=row][data-slot='7']")).containsText("adapted");
+        // What many channels have is mended by a rule of the list, which shows what it does first.
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("For the whole list"))
+                .click();
+        assertThat(field(page, "What it is for")).isFocused();
+        page.keyboard().press("Escape");
+        assertThat(dialog(page)).hasCount(0);
+        page.reload();
+        assertThat(row(page, 6)).isVisible();
+        assertThat(dialog(page)).hasCount(0);
     }
 
     /** A channel that is there twice is offered to be left out of a radio that it hinders, and the list keeps it. */
