@@ -3,7 +3,7 @@ package reckonrod.core.panel;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
+import reckonrod.core.channel.Emission;
 import reckonrod.core.radio.BandLimit;
 import reckonrod.core.radio.Limits;
 
@@ -26,6 +26,9 @@ public record Face(Look look, int lines, List<FaceRow> rows, Map<FaceWord, Strin
         /** A page in colour. */
         PAGE
     }
+
+    /** Room for NFM, a power and a reversed tone, which must never be cut off. */
+    private static final int PLAIN_CHARACTERS = 24;
 
     public Face {
         rows = List.copyOf(rows);
@@ -74,7 +77,7 @@ public record Face(Look look, int lines, List<FaceRow> rows, Map<FaceWord, Strin
         if (switchesByHand(limits)) {
             keys.put(FaceKey.AM, "AM");
         }
-        int wide = Math.max(16, Math.min(40, limits.name().longest() + 6));
+        int wide = Math.max(PLAIN_CHARACTERS, limits.name().longest());
         return new Face(
                 Look.DOTS,
                 1,
@@ -88,7 +91,7 @@ public record Face(Look look, int lines, List<FaceRow> rows, Map<FaceWord, Strin
     }
 
     private static boolean switchesByHand(Limits limits) {
-        return limits.receive().stream().map(BandLimit::byHand).anyMatch(each -> !each.isEmpty());
+        return limits.receive().stream().map(BandLimit::byHand).anyMatch(each -> each.contains(Emission.AM));
     }
 
     /** What it says. */
@@ -99,10 +102,5 @@ public record Face(Look look, int lines, List<FaceRow> rows, Map<FaceWord, Strin
     /** Whether it has the key. */
     public boolean has(FaceKey key) {
         return keys.containsKey(key);
-    }
-
-    /** Its keys that not every radio has. */
-    public Set<FaceKey> further() {
-        return keys.keySet();
     }
 }

@@ -50,13 +50,19 @@ record Screen(Face face, Limits limits) {
             List<Display.DisplayPart> shown = new ArrayList<>();
             for (int i = 0; i < parts.size(); i++) {
                 boolean instead = told && i == parts.size() - 1;
-                String text = instead ? notice : cut(text(parts.get(i), turned, row.characters()), room);
+                String text = instead ? notice : fitting(parts.get(i), turned, row, room);
                 room -= instead || text.isEmpty() ? 0 : text.length() + 1;
                 shown.add(new Display.DisplayPart(parts.get(i), text));
             }
             rows.add(new Display.DisplayRow(row.characters(), shown));
         }
         return rows;
+    }
+
+    /** A name may be cut, and a frequency where it stands alone; anything else that is cut would be something else. */
+    private String fitting(FacePart part, Turned turned, FaceRow row, int room) {
+        String text = text(part, turned, row.characters());
+        return text.length() <= room || part == FacePart.NAME || row.one() ? cut(text, room) : cut("?", room);
     }
 
     private static String cut(String text, int room) {

@@ -64,7 +64,10 @@ class RadioFaceTest {
         private final RadioFace face;
 
         Radio(String model, Contents contents) {
-            RadioDefinition definition = RadioDefinitions.shipped().find(model).orElseThrow();
+            this(RadioDefinitions.shipped().find(model).orElseThrow(), contents);
+        }
+
+        Radio(RadioDefinition definition, Contents contents) {
             memory = RadioMemory.of(new ImageCodec(definition).encode(SimulatedRadio.fresh(definition, 5), contents));
             face = new RadioFace(definition, memory, RadioState.Keeper.of(RadioState.off(definition)));
             press(RadioFace.Key.POWER);
@@ -269,8 +272,17 @@ class RadioFaceTest {
         boolean tones =
                 definition.face().rows().stream().anyMatch(row -> row.shows().contains(FacePart.TONE));
         for (String tone : List.of("CTCSS 254.1", "DCS 754 N")) {
-            RadioSlot slot = toned(slot(name, frequency, frequency), tone, tone);
-            Radio radio = new Radio(definition.id(), Map.of(first, slot));
+            RadioSlot slot = new RadioSlot(
+                    name,
+                    Frequency.parse(frequency),
+                    Optional.of(Frequency.parse(frequency)),
+                    Tone.parse(tone),
+                    Tone.parse(tone),
+                    Emission.NFM,
+                    Power.LOW,
+                    true,
+                    Set.of());
+            Radio radio = new Radio(definition, Contents.of(Map.of(first, slot)));
             for (RadioFace.Key key : List.of(RadioFace.Key.TALK_UP, RadioFace.Key.TALK_DOWN)) {
                 assertThat(radio.shows(FacePart.NAME, key)).isEqualTo(name);
                 assertThat(radio.shows(FacePart.FREQUENCY)).isEqualTo(frequency);
@@ -279,8 +291,13 @@ class RadioFaceTest {
         }
     }
 
+    /** The shipped ones, and one of a person's own that says nothing of its display. */
     static Stream<RadioDefinition> withRows() {
-        return withMemory().filter(each -> each.face().rows().stream().noneMatch(FaceRow::one));
+        String own = RadioDefinitions.shippedText("wrenling-w12");
+        return Stream.concat(
+                        withMemory(),
+                        Stream.of(RadioDefinitions.read("own.yaml", own.substring(0, own.indexOf("\nface:")))))
+                .filter(each -> each.face().rows().stream().noneMatch(FaceRow::one));
     }
 
     /** Whatever lies in a memory and whatever is pressed: it shows something, and nowhere more than there is room for. */
