@@ -5,8 +5,6 @@ import FindingList from '@/shared/components/FindingList.vue'
 /** Why a channel is not just as in the list in one radio, and what would mend it in the list. */
 defineProps<{ fit: Schemas['ChannelFit']; busy: boolean }>()
 const emit = defineEmits<{ fix: [line: string] }>()
-/** What a rule of the whole list would mend for many channels at once. */
-const BY_POLICY = ['fit-listen-tone-missing', 'fit-one-polarity', 'fit-next-power', 'fit-name-shortened']
 </script>
 
 <template>
@@ -14,7 +12,7 @@ const BY_POLICY = ['fit-listen-tone-missing', 'fit-one-polarity', 'fit-next-powe
     <p v-if="reason.after" class="mono small">{{ reason.field }}: {{ reason.before }} → {{ reason.after }}</p>
     <FindingList :findings="[reason.finding]" :inert="busy" @fix="(line) => emit('fix', line)" />
   </div>
-  <p v-if="fit.reasons.some((each) => BY_POLICY.includes(each.finding.code))">
+  <p v-if="fit.reasons.some((each) => each.byPolicy)">
     <v-btn size="small" :to="{ name: 'arrange', hash: '#policies' }">For the whole list…</v-btn>
   </p>
   <FindingList

@@ -35,8 +35,7 @@ const { data: spare, error } = useQuery({
 const otherwise = ref(new Map<string, boolean>())
 watch(open, (now) => now && (otherwise.value = new Map()))
 type Offered = NonNullable<typeof spare.value>[number]
-const COVERED = ['spare-same-on-air', 'spare-repeater-twice']
-const goes = (each: Offered) => otherwise.value.get(each.channelId) ?? COVERED.includes(each.why.code)
+const goes = (each: Offered) => otherwise.value.get(each.channelId) ?? each.covered
 const chosen = computed(() => spare.value?.filter(goes) ?? [])
 const choose = (channel: string, now: boolean | null) =>
   (otherwise.value = new Map(otherwise.value).set(channel, now ?? false))

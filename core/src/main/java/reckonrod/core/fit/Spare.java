@@ -4,15 +4,21 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import reckonrod.core.channel.OnAir;
+import reckonrod.core.directory.DirectoryEntry;
+import reckonrod.core.find.Finder;
 import reckonrod.core.finding.Field;
 import reckonrod.core.finding.Finding;
 import reckonrod.core.finding.FindingKind;
 import reckonrod.core.finding.Severity;
+import reckonrod.core.geography.Position;
 import reckonrod.core.list.Origin;
+import reckonrod.core.reach.Reach;
+import reckonrod.core.reach.Verdict;
 
 /**
  * A channel that a radio with too few slots can do without.
@@ -53,7 +59,25 @@ public record Spare(Placement placement, Finding why) {
      * @param looksDead whether its directory gives it up
      * @param kilometres how far away it is; absent where it is in reach, or that is not known
      */
-    public record Outlook(boolean looksDead, Optional<String> kilometres) {}
+    public record Outlook(boolean looksDead, Optional<String> kilometres) {
+        /**
+         * The outlook of an entry.
+         *
+         * @param here where the radio is used; absent if reach has no say
+         */
+        public static Outlook of(DirectoryEntry entry, Finder finder, Optional<Position> here) {
+            return new Outlook(
+                    finder.trust(entry).looksDead(),
+                    here.map(place -> finder.from(place, entry))
+                            .filter(found -> found.reach().map(Reach::verdict).equals(Optional.of(Verdict.UNLIKELY)))
+                            .map(found -> String.format(Locale.ROOT, "%.0f", found.metres() / 1000)));
+        }
+    }
+
+    /** Whether another channel that goes in does the same, so that nothing is lost. */
+    public boolean isCovered() {
+        return why.kind().equals(REPEATER_TWICE) || why.kind().equals(SAME_ON_AIR);
+    }
 
     /**
      * What can be done without, those first that lose least.

@@ -37,8 +37,11 @@ class FitIfController {
     private final ListStore lists;
     private final DefinitionLookup definitions;
     private final PlanLookup plans;
+    private final Loading loading;
 
-    FitIfController(RadioUnits units, ListStore lists, DefinitionLookup definitions, PlanLookup plans) {
+    FitIfController(
+            RadioUnits units, ListStore lists, DefinitionLookup definitions, PlanLookup plans, Loading loading) {
+        this.loading = loading;
         this.units = units;
         this.lists = lists;
         this.definitions = definitions;
@@ -85,7 +88,7 @@ class FitIfController {
         Carrying carrying = request.places() == null
                 ? unit.carrying()
                 : request.places().carrying(unit.carrying().overrules());
-        FitReport now = new Fitter(unit.definition().model(), plan, unit.carrying()).fit(channels);
+        FitReport now = loading.fit(unit, channels);
         FitReport then = new Fitter(model, plan, carrying).fit(channels);
         return new FitIfView(
                 MarkTotals.of(now),

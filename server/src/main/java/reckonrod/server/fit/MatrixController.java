@@ -41,9 +41,10 @@ class MatrixController {
     /**
      * Why a channel is not exact, with what would mend it in the list.
      *
+     * @param byPolicy whether a rule of the whole list would mend it too
      * @param finding the same as a finding; its fixes change the channel for all radios
      */
-    record MendableReason(String field, String before, String after, FindingView finding) {}
+    record MendableReason(String field, String before, String after, boolean byPolicy, FindingView finding) {}
 
     /**
      * What one radio makes of a channel.
@@ -104,6 +105,7 @@ class MatrixController {
                                         .replace('_', ' '),
                                 each.before(),
                                 each.after(),
+                                each.isMendedByPolicy(),
                                 FindingView.of(each.finding(), plan)))
                         .toList(),
                 report.findings().getOrDefault(placement.slot(), List.of()).stream()

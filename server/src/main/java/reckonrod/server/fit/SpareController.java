@@ -2,7 +2,6 @@ package reckonrod.server.fit;
 
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -14,12 +13,9 @@ import org.springframework.web.bind.annotation.RestController;
 import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.directory.DirectoryEntry;
 import reckonrod.core.find.Finder;
-import reckonrod.core.find.Found;
 import reckonrod.core.find.UsualStation;
 import reckonrod.core.fit.Spare;
 import reckonrod.core.list.ChannelList;
-import reckonrod.core.reach.Reach;
-import reckonrod.core.reach.Verdict;
 import reckonrod.server.directory.DirectoryStore;
 import reckonrod.server.find.Searching;
 import reckonrod.server.lists.ListStore;
@@ -57,8 +53,8 @@ class SpareController {
         this.places = places;
     }
 
-    /** A channel that can be done without, and why. */
-    record SpareView(UUID channelId, int slot, String label, FindingView why) {}
+    /** A channel that can be done without, and why; nothing is lost where another one covers it. */
+    record SpareView(UUID channelId, int slot, String label, boolean covered, FindingView why) {}
 
     /**
      * What can be done without, those first that lose least.
@@ -81,6 +77,7 @@ class SpareController {
                         each.placement().entry().id(),
                         each.placement().slot(),
                         each.placement().entry().channel().label(),
+                        each.isCovered(),
                         FindingView.of(each.why(), plan)))
                 .toList();
     }
@@ -94,18 +91,8 @@ class SpareController {
         Finder finder = searching.finder(UsualStation.shipped().get(0).station(), plan);
         Map<UUID, Spare.Outlook> outlooks = new HashMap<>();
         origins.forEach((channel, entry) -> Optional.ofNullable(entries.get(entry))
-                .ifPresent(known -> outlooks.put(channel, outlook(known, finder, here))));
+                .ifPresent(known ->
+                        outlooks.put(channel, Spare.Outlook.of(known, finder, here.map(PlaceFinder.Place::position)))));
         return outlooks;
-    }
-
-    private static Spare.Outlook outlook(DirectoryEntry entry, Finder finder, Optional<PlaceFinder.Place> here) {
-        Optional<Found> found = here.map(place -> finder.from(place.position(), entry));
-        return new Spare.Outlook(
-                finder.trust(entry).looksDead(),
-                found.filter(each -> each.reach()
-                                .map(Reach::verdict)
-                                .filter(Verdict.UNLIKELY::equals)
-                                .isPresent())
-                        .map(each -> String.format(Locale.ROOT, "%.0f", each.metres() / 1000)));
     }
 }
