@@ -11,12 +11,15 @@ import { useKeys } from '@/shared/keys/useKeys'
 import PageBar from '@/shared/ui/PageBar.vue'
 import SheetDialog from '@/shared/ui/SheetDialog.vue'
 import { counted, moment } from '@/shared/words'
+import CardOut from './components/CardOut.vue'
 import HalfWritten from './components/HalfWritten.vue'
 import JobProgress from './components/JobProgress.vue'
 import RadioFace from './components/RadioFace.vue'
+import ReachLine from './components/ReachLine.vue'
 import ReadStep from './components/ReadStep.vue'
 import SnapshotList from './components/SnapshotList.vue'
 import WriteStep from './components/WriteStep.vue'
+import { useCard } from './composables/useCard'
 import { cancelJob, useRadioJob } from './composables/useJobs'
 import { useWriting } from './composables/useWriting'
 
@@ -26,6 +29,7 @@ const { radios, radio, unknown, error } = useOpenRadio()
 const radioId = computed(() => radio.value?.id ?? null)
 const { job, lost: serverLost, start, running } = useRadioJob(radioId)
 const writing = useWriting(radio, openId, start)
+const card = useCard(radioId, start)
 const { difference, stale, lost, asking } = writing
 const loss = computed(() => difference.value?.loses ?? 0)
 
@@ -54,7 +58,7 @@ useKeys({
       on: ['r'],
       shown: 'r',
       does: 'read the radio',
-      when: () => !running.value && radio.value !== null && radio.value.baud !== null,
+      when: () => !running.value && radio.value !== null && radio.value.line.reached !== 'none',
       act: read,
     },
     { on: ['h'], shown: 'h', does: 'swap home list and trip list', act: swap },
@@ -78,13 +82,15 @@ watch(work, (now) => now?.focus())
       <div v-if="radio" class="steps stack">
         <p v-if="held" class="quiet">{{ held }}</p>
         <HalfWritten v-if="radio.halfWritten && !running" :radio="radio" @restore="restore" />
-        <JobProgress v-if="job" :job="job" :lost="serverLost" @cancel="cancel" />
-        <p v-if="radio.baud === null">
-          The {{ radio.model }} is not loaded by cable here.
+        <ReachLine v-if="radio.line.way !== 'keys'" :radio="radio" :busy="running" />
+        <JobProgress v-if="job" :job="job" :radio="radio.name" :lost="serverLost" @cancel="cancel" />
+        <CardOut v-if="radio.cardOut && !running" :radio="radio" @forget="card.forget" />
+        <p v-if="radio.line.way === 'keys'">
+          The {{ radio.model }} is not loaded by cable or card here.
           <router-link :to="{ name: 'fit', params: { radio: radio.id } }">Fit shows</router-link>
           what of the list goes into it and what does not.
         </p>
-        <ReadStep v-else :radio="radio" :running="running" @read="read" />
+        <ReadStep v-else :radio="radio" :running="running" @read="read" @zip="card.readZip" />
         <WriteStep
           v-if="difference"
           :radio="radio"
@@ -93,8 +99,9 @@ watch(work, (now) => now?.focus())
           :empty="open?.channels === 0"
           :count="writing.count.value"
           :words="writing.words.value"
-          :blocked="running || stale || radio.halfWritten"
-          @write="writing.write"
+          :blocked="running || stale || radio.halfWritten || card.packing.value"
+          @write="writing.write()"
+          @zip="writing.write(card.writeZip)"
           @choose="writing.choose"
         />
         <p v-if="writing.error.value" role="alert">{{ writing.error.value.message }}</p>

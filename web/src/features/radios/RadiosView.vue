@@ -7,7 +7,7 @@ import SheetTable from '@/shared/ui/SheetTable.vue'
 import { useAsked } from '@/shared/ui/useAsked'
 import { counted, moment } from '@/shared/words'
 import RadioTable from './components/RadioTable.vue'
-import { useShelf, type Known } from './composables/useShelf'
+import { useShelf, type Known, type Line } from './composables/useShelf'
 
 const RadioDialog = defineAsyncComponent(() => import('./components/RadioDialog.vue'))
 const LendDialog = defineAsyncComponent(() => import('./components/LendDialog.vue'))
@@ -20,8 +20,8 @@ function edit(radio: Radio | null) {
   editing.value = radio
   isEditing.value = true
 }
-const done = (model: string, known: Known, reached: 'none' | 'simulated') =>
-  editing.value ? change(editing.value, known) : add(model, known, reached)
+const done = (model: string, known: Known, line: Line) =>
+  editing.value ? change(editing.value, known, line) : add(model, known, line)
 
 const lendingId = ref('')
 const isLending = ref(false)

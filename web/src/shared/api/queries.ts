@@ -1,4 +1,5 @@
 import { focusManager, QueryClient, useQuery } from '@tanstack/vue-query'
+import type { Ref } from 'vue'
 import { api, Problem, unwrap } from './client'
 
 // A window that comes to the front looks again for changes, even when it was in sight beside another.
@@ -28,3 +29,12 @@ export const usePlans = () =>
 
 export const useRadios = () =>
   useQuery({ queryKey: ['radios'], queryFn: () => unwrap(api.GET('/api/radios')) })
+
+/** The serial ports of the machine that the server runs on; one that is plugged in appears by itself. */
+export const usePorts = (looking: Ref<boolean>) =>
+  useQuery({
+    queryKey: ['ports'],
+    enabled: looking,
+    refetchInterval: 2_000,
+    queryFn: () => unwrap(api.GET('/api/ports')),
+  })

@@ -4,7 +4,7 @@ import { useRadios } from '@/shared/api/queries'
 
 const KEY = 'reckonrod.radio'
 
-/** The radio that the address names, else the one looked at last, else the first that is loaded by cable; none for a name that nobody has. */
+/** The radio that the address names, else the one looked at last, else the first that is reached somehow; none for a name that nobody has. */
 export function useOpenRadio() {
   const route = useRoute()
   const { data: radios, error } = useRadios()
@@ -13,7 +13,7 @@ export function useOpenRadio() {
     const given = typeof named === 'string' && named !== ''
     const wanted = given ? named : sessionStorage.getItem(KEY)
     const same = radios.value?.find((each) => each.id === wanted) ?? null
-    const first = radios.value?.find((each) => each.baud !== null) ?? radios.value?.[0] ?? null
+    const first = radios.value?.find((each) => each.line.reached !== 'none') ?? radios.value?.[0] ?? null
     const found = given ? same : (same ?? first)
     if (found) sessionStorage.setItem(KEY, found.id)
     return found

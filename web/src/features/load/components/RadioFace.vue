@@ -3,6 +3,7 @@ import { computed, toRef } from 'vue'
 import type { Radio } from '@/shared/api/client'
 import RadioDisplay from '@/shared/components/RadioDisplay.vue'
 import FigureField from '@/shared/ui/FigureField.vue'
+import AtHand from './AtHand.vue'
 import { useFace, type TroubleKind } from '../composables/useFace'
 
 const props = defineProps<{ radio: Radio; busy: boolean }>()
@@ -15,9 +16,19 @@ const TROUBLES: { kind: TroubleKind; words: string }[] = [
   { kind: 'none', words: 'none' },
   { kind: 'no_answer', words: 'the radio does not answer' },
   { kind: 'garbage', words: 'noise on the line' },
+  { kind: 'echo', words: 'the cable ends in itself' },
+  { kind: 'other_device', words: 'something else speaks there' },
+  { kind: 'other_speed', words: 'the radio runs at another speed' },
   { kind: 'flipped_byte', words: 'one byte arrives wrong' },
   { kind: 'pulled_while_writing', words: 'cable pulled while writing' },
+  { kind: 'storm', words: 'everything a bad line can do' },
 ]
+/** What the figure beside a trouble says, where it has one. */
+const PLACED: Partial<Record<TroubleKind, string>> = {
+  flipped_byte: 'After byte',
+  pulled_while_writing: 'After byte',
+  storm: 'Storm number',
+}
 const atByte = computed(() => trouble.value?.atByte ?? 0)
 </script>
 
@@ -26,7 +37,9 @@ const atByte = computed(() => trouble.value?.atByte ?? 0)
     <h2>The radio's own face</h2>
     <RadioDisplay :display="display" @press="press" />
     <p class="quiet small">It shows what its memory bytes say, nothing else.</p>
+    <AtHand :radio-id="radio.id" :busy="busy" />
     <v-select
+      v-if="radio.line.way === 'cable'"
       label="Practise with cable trouble"
       :model-value="trouble?.kind ?? 'none'"
       :items="TROUBLES"
@@ -35,8 +48,8 @@ const atByte = computed(() => trouble.value?.atByte ?? 0)
       @update:model-value="(kind: TroubleKind) => setTrouble(kind, atByte)"
     />
     <FigureField
-      v-if="trouble?.kind === 'flipped_byte' || trouble?.kind === 'pulled_while_writing'"
-      label="After byte"
+      v-if="trouble && PLACED[trouble.kind]"
+      :label="PLACED[trouble.kind] ?? ''"
       :min="0"
       :model-value="atByte"
       @update:model-value="(byte) => trouble && setTrouble(trouble.kind, byte)"

@@ -14,7 +14,7 @@ const props = defineProps<{
   words: string
   blocked: boolean
 }>()
-const emit = defineEmits<{ write: []; choose: [slots: number[], left: boolean] }>()
+const emit = defineEmits<{ write: []; zip: []; choose: [slots: number[], left: boolean] }>()
 
 const ofTheRadio = computed(() =>
   props.difference.slots
@@ -29,13 +29,28 @@ const changes = computed(() => props.difference.slots.map((each) => each.change)
   <section aria-labelledby="step-write">
     <h2 id="step-write">2 · Look and write</h2>
     <div class="acts">
-      <v-btn color="primary" variant="flat" :disabled="blocked || count === 0" @click="emit('write')">
+      <v-btn
+        v-if="radio.line.reached !== 'none'"
+        color="primary"
+        variant="flat"
+        :disabled="blocked || count === 0"
+        @click="emit('write')"
+      >
         {{ words }}
       </v-btn>
+      <v-btn
+        v-if="radio.line.way === 'card'"
+        :color="radio.line.reached === 'none' ? 'primary' : undefined"
+        :variant="radio.line.reached === 'none' ? 'flat' : 'outlined'"
+        :disabled="blocked || count === 0"
+        @click="emit('zip')"
+        >{{ radio.line.reached === 'none' ? `${words}, as a zip` : 'As a zip of its card' }}</v-btn
+      >
       <span class="quiet">
         <template v-if="count">
-          {{ difference.bytesToWrite }} bytes, about {{ difference.secondsAtLineSpeed }} s at
-          {{ radio.baud }} baud; it will hold {{ counted(difference.held, 'channel') }}
+          {{ difference.bytesToWrite }} bytes<template v-if="radio.baud"
+            >, about {{ difference.secondsAtLineSpeed }} s at {{ radio.baud }} baud</template
+          >; it will hold {{ counted(difference.held, 'channel') }}
         </template>
         <template v-else-if="empty"
           >{{ listName }} has no channels; {{ radio.name }} stays as it is.</template

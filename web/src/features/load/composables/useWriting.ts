@@ -1,7 +1,9 @@
 import { computed, ref, watch, type Ref } from 'vue'
-import { api, unwrap, type Job, type Radio } from '@/shared/api/client'
+import { api, unwrap, type Job, type Radio, type Schemas } from '@/shared/api/client'
 import { counted } from '@/shared/words'
 import { useDifference } from './useDifference'
+
+export type WriteBody = Schemas['WriteRequest']
 
 /** What writing the open list into a radio would do, which of it the person leaves out, and the question before a loss. */
 export function useWriting(
@@ -45,8 +47,15 @@ export function useWriting(
   }
 
   const asking = ref(false)
+  /** What is done with the plan once it is meant: written over the line, or packed as a card. */
+  let means: (body: WriteBody) => unknown = overTheLine
+  function overTheLine(body: WriteBody) {
+    const params = { path: { radioId: radio.value?.id ?? '' } }
+    void start(() => unwrap(api.POST('/api/radios/{radioId}/write', { params, body })))
+  }
   /** Two ways in, so that no second click on the first button is ever taken for the answer to what is asked. */
-  function write() {
+  function write(by?: (body: WriteBody) => unknown) {
+    means = by ?? overTheLine
     if (difference.value?.mustBeAsked) asking.value = true
     else writeAsMeant()
   }
@@ -56,9 +65,7 @@ export function useWriting(
     if (!seen || !radio.value) return
     const { listId: list, listVersion, snapshotId, loses, planned } = seen
     const left = seen.slots.filter((each) => each.left).map((each) => each.change.slot)
-    const body = { listId: list, listVersion, snapshotId, leave: left, takesAway: loses, planned }
-    const params = { path: { radioId: radio.value.id } }
-    void start(() => unwrap(api.POST('/api/radios/{radioId}/write', { params, body })))
+    means({ listId: list, listVersion, snapshotId, leave: left, takesAway: loses, planned })
   }
   return { difference, error, stale, count, words, lost, choose, asking, write, writeAsMeant }
 }

@@ -12,11 +12,7 @@ defineProps<{ model: Model; radios: string[] }>()
     <p class="quiet">
       {{ model.ships ? 'Ships with the program.' : 'Your own.' }} A {{ model.kind }},
       {{
-        model.cable
-          ? 'loaded by cable.'
-          : model.memory
-            ? 'whose memory is known; it is not loaded by cable here yet.'
-            : 'keyed in by hand.'
+        { cable: 'loaded by cable.', card: 'loaded by a memory card.', keys: 'keyed in by hand.' }[model.way]
       }}
       {{ radios.length ? `Your radios of it: ${radios.join(', ')}.` : '' }}
     </p>
@@ -43,7 +39,7 @@ defineProps<{ model: Model; radios: string[] }>()
           <th scope="row">{{ each.name }}</th>
           <td class="mono">{{ each.advised }}</td>
           <td class="roomy">{{ each.why }}</td>
-          <td class="roomy">{{ each.panel || 'by cable only' }}</td>
+          <td class="roomy">{{ each.panel || 'by cable or card only' }}</td>
         </tr>
       </tbody>
     </SheetTable>

@@ -1,21 +1,22 @@
 <script setup lang="ts">
 import { computed, reactive, ref, watch } from 'vue'
 import type { Radio } from '@/shared/api/client'
+import ReachFields from '@/shared/components/ReachFields.vue'
 import FieldRow from '@/shared/ui/FieldRow.vue'
 import SheetDialog from '@/shared/ui/SheetDialog.vue'
-import { LABELS, useModels, type Known } from '../composables/useShelf'
+import { LABELS, useModels, type Known, type Line } from '../composables/useShelf'
 
 /** A new radio, or what is known of one that is here. */
 const props = defineProps<{
   radio: Radio | null
-  done: (model: string, known: Known, reached: 'none' | 'simulated') => Promise<boolean>
+  done: (model: string, known: Known, line: Line) => Promise<boolean>
 }>()
 const open = defineModel<boolean>({ required: true })
 const { data: models } = useModels()
 const blank = (): Known => ({ name: '', label: '', serial: '', firmware: '', antenna: '', note: '' })
 const known = reactive(blank())
 const modelId = ref('')
-const simulated = ref(false)
+const line = reactive<Line>({ reached: 'none', at: '' })
 watch(
   open,
   (now) => {
@@ -23,12 +24,16 @@ watch(
     const shelf = props.radio?.shelf
     Object.assign(known, blank(), shelf ? { ...shelf, name: props.radio?.name } : {})
     modelId.value = props.radio?.modelId ?? ''
-    simulated.value = false
+    Object.assign(line, { reached: props.radio?.line.reached ?? 'none', at: props.radio?.line.at ?? '' })
   },
   { immediate: true },
 )
 const model = computed(() => models.value?.find((each) => each.id === modelId.value))
-const canSimulate = computed(() => model.value?.ships && model.value.cable)
+/** What one model is reached by is nothing to another. */
+function chooseModel(id: string) {
+  modelId.value = id
+  Object.assign(line, { reached: 'none', at: '' })
+}
 const ready = computed(() => modelId.value !== '' && known.name.trim() !== '')
 const busy = ref(false)
 async function submit() {
@@ -36,11 +41,7 @@ async function submit() {
   busy.value = true
   const { name, label, serial, firmware, antenna, note } = known
   const went = await props
-    .done(
-      modelId.value,
-      { name: name.trim(), label, serial, firmware, antenna, note },
-      simulated.value && canSimulate.value ? 'simulated' : 'none',
-    )
+    .done(modelId.value, { name: name.trim(), label, serial, firmware, antenna, note }, { ...line })
     .finally(() => (busy.value = false))
   if (went) open.value = false
 }
@@ -56,7 +57,7 @@ const colours = LABELS.map((value) => ({ value, title: value || 'none' }))
   >
     <v-select
       v-if="!radio"
-      v-model="modelId"
+      :model-value="modelId"
       data-first
       label="Model"
       :items="models ?? []"
@@ -64,6 +65,7 @@ const colours = LABELS.map((value) => ({ value, title: value || 'none' }))
       item-value="id"
       hint="One that is not here is told under Models."
       persistent-hint
+      @update:model-value="chooseModel"
     />
     <p v-if="model" class="quiet">
       {{ model.facts.find((each) => each.name === 'Slots')?.words }} ·
@@ -84,10 +86,12 @@ const colours = LABELS.map((value) => ({ value, title: value || 'none' }))
       <v-text-field v-model="known.antenna" class="grow" label="Antenna" maxlength="60" />
     </FieldRow>
     <v-textarea v-model="known.note" label="Note" rows="2" auto-grow maxlength="500" />
-    <v-checkbox
-      v-if="!radio && canSimulate"
-      v-model="simulated"
-      label="A simulated radio lies on the bench for it, to practise on"
+    <ReachFields
+      v-if="model && model.way !== 'keys'"
+      v-model:reached="line.reached"
+      v-model:at="line.at"
+      :way="model.way"
+      :can-simulate="model.ships"
     />
     <template #acts>
       <v-btn type="submit" color="primary" variant="flat" :disabled="!ready || busy">{{

@@ -52,7 +52,7 @@ const wrong = (radio: Radio) => radio.settings.filter((each) => each.fails)
             {{ radio.loaded.listName }}
             <span class="quiet small note">{{ moment(radio.loaded.since) }}</span>
           </template>
-          <span v-else class="quiet">{{ radio.baud === null ? 'keyed in by hand' : 'not known' }}</span>
+          <span v-else class="quiet">{{ radio.line.way === 'keys' ? 'keyed in by hand' : 'not known' }}</span>
         </td>
         <td class="roomy">
           <span v-for="each in wrong(radio)" :key="each.name" class="note" :title="each.why">

@@ -1,10 +1,10 @@
 import { useQuery } from '@tanstack/vue-query'
-import { api, unwrap, type Radio, type Schemas } from '@/shared/api/client'
+import { api, unwrap, type Radio, type Reached, type Schemas } from '@/shared/api/client'
 import { useRadios } from '@/shared/api/queries'
 import { useDoing } from '@/shared/composables/useDoing'
 
 export type Model = Schemas['DefinitionView']
-/** What is known of a radio besides its model; the model and the cable are said once, when it is added. */
+/** What is known of a radio besides its model; the model is said once, when it is added. */
 export interface Known {
   name: string
   label: string
@@ -12,6 +12,12 @@ export interface Known {
   firmware: string
   antenna: string
   note: string
+}
+
+/** How a radio is reached, and at which port or folder. */
+export interface Line {
+  reached: Reached
+  at: string
 }
 
 export const LABELS = [
@@ -45,18 +51,18 @@ export function useShelf() {
     radios,
     retired,
     error,
-    add: (model: string, known: Known, reached: 'none' | 'simulated') =>
+    add: (model: string, known: Known, line: Line) =>
       does(
-        () => unwrap(api.POST('/api/radios', { body: { model, ...known, reached } })),
+        () => unwrap(api.POST('/api/radios', { body: { model, ...known, ...line } })),
         `${known.name} is on the shelf`,
       ),
-    change: (radio: Radio, known: Known) =>
+    change: (radio: Radio, known: Known, line: Line) =>
       does(
         () =>
           unwrap(
             api.PUT('/api/radios/{id}', {
               ...path(radio),
-              body: { baseVersion: radio.shelf.version, ...known },
+              body: { baseVersion: radio.shelf.version, ...known, ...line },
             }),
           ),
         `${known.name} is changed`,

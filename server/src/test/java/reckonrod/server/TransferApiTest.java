@@ -255,7 +255,7 @@ class TransferApiTest extends ServerTest {
         read("blue");
         JsonNode difference = difference("blue");
         String id = write("blue", difference).ok().path("id").asString();
-        int giveUpAt = 256 * 16 * round.getCurrentRepetition() / 6;
+        int giveUpAt = difference.path("bytesToWrite").asInt() * round.getCurrentRepetition() / 4;
         await(
                 "/api/jobs/" + id,
                 job -> job.path("bytesDone").asInt() >= giveUpAt

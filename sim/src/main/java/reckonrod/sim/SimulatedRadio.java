@@ -1,6 +1,13 @@
 package reckonrod.sim;
 
+import java.util.Optional;
 import java.util.stream.IntStream;
+import reckonrod.core.definition.LinkDefinition.Cable;
+import reckonrod.core.definition.LinkDefinition.FramedPackets;
+import reckonrod.core.definition.LinkDefinition.MemoryCard;
+import reckonrod.core.definition.LinkDefinition.PolledBlocks;
+import reckonrod.core.definition.LinkDefinition.StreamedClone;
+import reckonrod.core.definition.LinkDefinition.VariableRecords;
 import reckonrod.core.definition.RadioDefinition;
 import reckonrod.core.image.MemoryImage;
 import reckonrod.core.layout.Layout;
@@ -8,8 +15,14 @@ import reckonrod.core.layout.SlotRecords;
 import reckonrod.sim.cable.LineClock;
 import reckonrod.sim.cable.SimulatedPort;
 import reckonrod.sim.cable.Trouble;
+import reckonrod.sim.device.Device;
 import reckonrod.sim.device.RadioMemory;
+import reckonrod.sim.device.card.CardSlot;
+import reckonrod.sim.device.clone.CloneDevice;
+import reckonrod.sim.device.clone.CloneKey;
+import reckonrod.sim.device.packets.PacketDevice;
 import reckonrod.sim.device.polled.PolledDevice;
+import reckonrod.sim.device.records.RecordDevice;
 import reckonrod.sim.face.RadioFace;
 import reckonrod.sim.face.RadioState;
 
@@ -30,11 +43,20 @@ public final class SimulatedRadio {
      * @param state keeps how it stands
      */
     public SimulatedRadio(RadioDefinition definition, String firmware, RadioMemory memory, RadioState.Keeper state) {
+        this(definition, memory, state, definition.line().ident() + " " + firmware);
+    }
+
+    private SimulatedRadio(RadioDefinition definition, RadioMemory memory, RadioState.Keeper state, String ident) {
         this.definition = definition;
-        this.ident = definition.line().ident() + " " + firmware;
+        this.ident = ident;
         this.memory = memory;
         this.state = state;
         this.face = new RadioFace(definition, memory, state);
+    }
+
+    /** A radio with the firmware that its definition was tried with. */
+    public static SimulatedRadio usual(RadioDefinition definition, RadioMemory memory, RadioState.Keeper state) {
+        return new SimulatedRadio(definition, memory, state, definition.line().usualIdent());
     }
 
     /** A radio that is switched off, and lasts as long as the program. */
@@ -58,10 +80,43 @@ public final class SimulatedRadio {
         return MemoryImage.of(bytes);
     }
 
-    /** Plugs a cable in. */
+    /**
+     * Plugs a cable in.
+     *
+     * @throws IllegalStateException if it has no socket for one
+     */
     public SimulatedPort plugIn(LineClock clock) {
-        return new SimulatedPort(
-                new PolledDevice(definition, ident, memory), definition.line().baud(), clock, trouble());
+        Cable cable = definition.line().cable();
+        return new SimulatedPort(device(cable), cable.pace().baud(), clock, trouble());
+    }
+
+    private Device device(Cable cable) {
+        if (cable instanceof PolledBlocks polled) {
+            return new PolledDevice(definition, polled, ident, memory);
+        } else if (cable instanceof FramedPackets packets) {
+            return new PacketDevice(definition, packets, ident, memory);
+        } else if (cable instanceof StreamedClone clone) {
+            return new CloneDevice(
+                    definition, clone, ident, memory, () -> state.get().started(), this::start);
+        }
+        return new RecordDevice((VariableRecords) cable, ident, memory);
+    }
+
+    /** The person starts a transfer on it. */
+    public void start(CloneKey key) {
+        state.set(state.get().with(key));
+    }
+
+    /** What the person has started on it. */
+    public CloneKey started() {
+        return state.get().started();
+    }
+
+    /** Its slot for a card, if it has one. */
+    public Optional<CardSlot> cardSlot() {
+        return definition.line().family() instanceof MemoryCard card
+                ? Optional.of(new CardSlot(definition, card, ident, memory))
+                : Optional.empty();
     }
 
     /** The trouble that the next cable will have. */

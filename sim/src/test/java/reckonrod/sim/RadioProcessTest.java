@@ -11,7 +11,6 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
-import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -20,8 +19,6 @@ import reckonrod.core.definition.RadioDefinitions;
 import reckonrod.core.image.MemoryImage;
 import reckonrod.core.link.LinkException;
 import reckonrod.core.link.Port;
-import reckonrod.core.link.TransferWatch;
-import reckonrod.core.load.Loaders;
 import reckonrod.sim.cable.TcpPort;
 
 class RadioProcessTest {
@@ -65,13 +62,14 @@ class RadioProcessTest {
             before = MemoryImage.of(Files.readAllBytes(folder.resolve("radio.memory")));
             byte[] bytes = before.toBytes();
             Arrays.fill(bytes, 0x40, 0xA40, (byte) 0x11);
-            Killer watch = new Killer(radio);
-            assertThatThrownBy(() -> Loaders.over(W12, port, watch).write(before, MemoryImage.of(bytes)))
+            Watcher watch = new Watcher(null);
+            watch.halfWay = radio::destroyForcibly;
+            assertThatThrownBy(() -> watch.over(W12, port).write(before, MemoryImage.of(bytes)))
                     .isInstanceOfSatisfying(
                             LinkException.class,
                             failed -> assertThat(failed.fault())
                                     .isIn(LinkException.Fault.CABLE, LinkException.Fault.NO_ANSWER));
-            assertThat(watch.writing).isTrue();
+            assertThat(watch.wroteSomething).isTrue();
         } finally {
             end(radio);
         }
@@ -79,41 +77,11 @@ class RadioProcessTest {
         assertThat(half).hasSize(W12.layout().bytes()).isNotEqualTo(before.toBytes());
         Process again = start();
         try (Port port = plugIn(again)) {
-            MemoryImage found = Loaders.over(W12, port, new Killer(null)).restore(before);
+            MemoryImage found = new Watcher(null).over(W12, port).restore(before);
             assertThat(found).isEqualTo(before);
         } finally {
             end(again);
         }
         assertThat(Files.readAllBytes(folder.resolve("radio.memory"))).isEqualTo(before.toBytes());
-    }
-
-    /** Kills the radio once a good part of the write is done. */
-    private static final class Killer implements TransferWatch {
-        private final Process radio;
-        private boolean writing;
-
-        Killer(Process radio) {
-            this.radio = radio;
-        }
-
-        @Override
-        public void progress(Phase phase, int bytesDone, int bytesTotal) {
-            if (radio != null && phase == Phase.WRITE && bytesDone > bytesTotal / 2) {
-                radio.destroyForcibly();
-            }
-        }
-
-        @Override
-        public Optional<Stop> stop() {
-            return Optional.empty();
-        }
-
-        @Override
-        public void memoryWasRead(MemoryImage memory) {}
-
-        @Override
-        public void writingBegins() {
-            writing = true;
-        }
     }
 }

@@ -58,7 +58,7 @@ final class DefinitionReader {
                         settings.stream()
                                 .flatMap(each -> each.inMemory().stream())
                                 .toList())),
-                top.optionalSection("link").map(DefinitionReader::link),
+                top.optionalSection("link").map(LinkReader::read),
                 top.optionalSection("panel")
                         .flatMap(panel -> panel.optionalSection("shift"))
                         .map(DefinitionReader::shiftMenu),
@@ -212,16 +212,5 @@ final class DefinitionReader {
                 .findFirst()
                 .orElseThrow(
                         () -> new IllegalArgumentException("emission must be FM, NFM or AM, was \"" + text + "\""));
-    }
-
-    private static LinkDefinition link(Section section) {
-        return new LinkDefinition(
-                section.value("family", LinkDefinition.Family::parse, LinkDefinition.Family.POLLED_BLOCKS),
-                section.text("ident"),
-                section.number("baud", 300, 1_000_000),
-                section.number("block_bytes", 1, 128),
-                section.number("answer_within_ms", 10, 60_000),
-                section.number("tries", 1, 10),
-                section.values("person", text -> text));
     }
 }

@@ -27,15 +27,22 @@ public record RadioDefinition(
         Optional<LinkDefinition> link,
         Optional<ShiftMenu> shiftMenu,
         Face face) {
+    /** Places in a memory go over a cable as 16 bits. */
+    private static final int MOST_BYTES_BY_CABLE = 0x1_0000;
+
     public RadioDefinition {
         settings = List.copyOf(settings);
         face.requireFor(model.limits());
         link.ifPresent(each -> {
             Layout layout = memory.orElseThrow(
                     () -> new IllegalArgumentException("a radio with a link must have a memory that is laid out"));
-            if (layout.bytes() % each.blockBytes() != 0) {
-                throw new IllegalArgumentException("the memory must be whole blocks of " + each.blockBytes()
-                        + " bytes, was " + layout.bytes() + " bytes");
+            if (layout.bytes() % each.family().blockBytes() != 0) {
+                throw new IllegalArgumentException("the memory must be whole blocks of "
+                        + each.family().blockBytes() + " bytes, was " + layout.bytes() + " bytes");
+            }
+            if (each.family() instanceof LinkDefinition.Cable && layout.bytes() > MOST_BYTES_BY_CABLE) {
+                throw new IllegalArgumentException("a memory that is loaded by cable must have at most "
+                        + MOST_BYTES_BY_CABLE + " bytes, was " + layout.bytes() + " bytes");
             }
         });
     }

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HexFormat;
 import java.util.List;
+import java.util.zip.CRC32;
 
 /** The whole memory of a radio at one moment. Never changes. */
 public final class MemoryImage {
@@ -32,6 +33,13 @@ public final class MemoryImage {
         } catch (NoSuchAlgorithmException missing) {
             throw new IllegalStateException("Every Java has SHA-256", missing);
         }
+    }
+
+    /** The CRC-32 of IEEE 802.3 over all bytes, as radios work it out of their memories. */
+    public int cyclicSum() {
+        CRC32 sum = new CRC32();
+        sum.update(bytes);
+        return (int) sum.getValue();
     }
 
     /** The size in bytes. */

@@ -6,11 +6,25 @@ public final class LinkException extends Exception {
     public enum Fault {
         NO_ANSWER,
         GARBAGE,
+        /** What was said comes back. */
+        ECHO,
+        /** The radio's line runs at another speed. */
+        OTHER_SPEED,
+        /** Something else than a radio speaks on the line. */
+        OTHER_DEVICE,
         REFUSED,
         CABLE,
         OTHER_MODEL,
+        /** Right model, but of a firmware whose memory is laid out otherwise. */
+        OTHER_FIRMWARE,
         CHANGED_SINCE_READ,
         NOT_AS_WRITTEN,
+        /** The person did not do in time what the radio waits for. */
+        NOBODY_AT_THE_RADIO,
+        /** The card lacks a file, or one of them is broken. */
+        CARD,
+        /** The card is full or cannot be written. */
+        CARD_REFUSED,
         /** The watch stopped it: see {@link TransferWatch.Stop}. */
         CANCELLED,
         PROGRAM_ENDS,

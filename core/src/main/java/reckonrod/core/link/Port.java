@@ -2,8 +2,8 @@ package reckonrod.core.link;
 
 import java.io.IOException;
 
-/** A byte stream to a radio. Whoever opens it closes it. */
-public interface Port extends AutoCloseable {
+/** A byte stream to a radio. */
+public non-sealed interface Port extends Line {
     /**
      * Sends all of the bytes.
      *
@@ -21,6 +21,14 @@ public interface Port extends AutoCloseable {
      */
     int read(byte[] into, int withinMillis) throws IOException;
 
-    @Override
-    void close();
+    /**
+     * Sets the line to another speed, where that is possible.
+     *
+     * @param baud the speed, in bits a second
+     * @return whether it runs at that speed now
+     * @throws IOException if the line is broken
+     */
+    default boolean runAt(int baud) throws IOException {
+        return false;
+    }
 }

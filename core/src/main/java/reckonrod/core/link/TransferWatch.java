@@ -1,5 +1,6 @@
 package reckonrod.core.link;
 
+import java.util.List;
 import java.util.Optional;
 import reckonrod.core.image.MemoryImage;
 
@@ -11,12 +12,21 @@ public interface TransferWatch {
         READ("Reading"),
         COMPARE("Making sure that nothing changed"),
         WRITE("Writing"),
-        READ_BACK("Reading back");
+        READ_BACK("Reading back"),
+        /** The radio sends by itself once the person starts it there. */
+        WAIT_FOR_SEND("Waiting for the radio to send"),
+        /** The radio takes once the person sets it to that. */
+        WAIT_FOR_TAKE("Waiting for the radio to be ready to take");
 
         private final String words;
 
         Phase(String words) {
             this.words = words;
+        }
+
+        /** Whether it is the person's turn. */
+        public boolean isForPerson() {
+            return this == WAIT_FOR_SEND || this == WAIT_FOR_TAKE;
         }
 
         /** What is being done, in words for the person. */
@@ -64,6 +74,21 @@ public interface TransferWatch {
      * @param memory what the radio holds
      */
     void memoryWasRead(MemoryImage memory);
+
+    /**
+     * Called when the person has something to do on the radio before it goes on.
+     *
+     * @param phase what is waited for
+     * @param steps what to do, in order
+     */
+    default void waitsForPerson(Phase phase, List<String> steps) {}
+
+    /**
+     * Called once the radio has said who it is.
+     *
+     * @param identity its name and firmware, and what there is to say of that
+     */
+    default void isThere(Identity identity) {}
 
     /** Called once, before the first byte of the first block is written: from here on the radio may be half written. */
     void writingBegins();

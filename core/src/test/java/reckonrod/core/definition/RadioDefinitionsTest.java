@@ -23,7 +23,7 @@ class RadioDefinitionsTest {
         assertThat(w12.limits().name().longest()).isEqualTo(7);
         assertThat(w12.limits().tones().talk().ctcss()).hasSize(50);
         assertThat(w12.limits().tones().listen().dcs()).hasSize(83);
-        assertThat(w12.line().baud()).isEqualTo(9600);
+        assertThat(w12.line().cable().pace().baud()).isEqualTo(9600);
     }
 
     /** Each slip of the pen in a definition is found when it is loaded, and its line is named. */

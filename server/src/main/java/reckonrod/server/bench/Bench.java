@@ -5,6 +5,7 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -12,8 +13,12 @@ import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.stereotype.Component;
 import reckonrod.core.definition.RadioDefinition;
 import reckonrod.core.image.MemoryImage;
+import reckonrod.core.link.Folder;
+import reckonrod.core.link.Line;
 import reckonrod.core.link.Port;
 import reckonrod.server.ReckonrodSettings;
+import reckonrod.server.ports.DirectoryFolder;
+import reckonrod.server.ports.SerialLine;
 import reckonrod.server.radios.Cables;
 import reckonrod.server.radios.PortAddress;
 import reckonrod.server.radios.RadioUnit;
@@ -28,8 +33,6 @@ import reckonrod.sim.face.RadioState;
  */
 @Component
 class Bench implements Cables {
-    private static final String FIRMWARE = "1.07";
-
     private final ReckonrodSettings settings;
     private final BenchStore store;
     private final Map<String, SimulatedRadio> radios = new ConcurrentHashMap<>();
@@ -52,7 +55,7 @@ class Bench implements Cables {
                 store.place(each, keptInFile(each, firstMemory.size()).orElse(firstMemory), RadioState.off(definition));
             }
             KeptRadio kept = new KeptRadio(each, store);
-            return new SimulatedRadio(definition, FIRMWARE, kept, kept);
+            return SimulatedRadio.usual(definition, kept, kept);
         });
     }
 
@@ -81,32 +84,87 @@ class Bench implements Cables {
     }
 
     @Override
-    public Port open(RadioUnit unit) throws IOException {
+    public Line open(RadioUnit unit) throws IOException {
         if (!plugged.add(unit.id())) {
-            throw new IOException("A cable is in " + unit.name() + " already");
+            throw new IOException("A cable is in " + unit.name() + " already. Wait for the other transfer");
         }
         try {
-            return new OnlyPort(port(unit), () -> plugged.remove(unit.id()));
+            Runnable pulled = () -> plugged.remove(unit.id());
+            Line line = line(unit);
+            return line instanceof Port port ? new OnlyPort(port, pulled) : new OnlyFolder((Folder) line, pulled);
         } catch (IOException | RuntimeException unreachable) {
             plugged.remove(unit.id());
             throw unreachable;
         }
     }
 
-    private Port port(RadioUnit unit) throws IOException {
+    private Line line(RadioUnit unit) throws IOException {
         if (unit.port() instanceof PortAddress.Tcp tcp) {
-            return new TcpPort(tcp.address());
+            try {
+                return new TcpPort(tcp.address());
+            } catch (IOException nobody) {
+                throw new IOException(
+                        "Nobody answers at " + tcp.host() + ":" + tcp.port()
+                                + ". Start what offers the radio there, or choose another port",
+                        nobody);
+            }
+        }
+        if (unit.port() instanceof PortAddress.Serial serial) {
+            return SerialLine.open(
+                    serial.path(), unit.definition().line().cable().pace().baud());
+        }
+        if (unit.port() instanceof PortAddress.Card card) {
+            return DirectoryFolder.open(Path.of(card.folder()));
         }
         SimulatedRadio radio = radio(unit).orElseThrow(() -> new IOException("No cable goes to " + unit.name()));
+        if (unit.byCard()) {
+            return card(unit.id());
+        }
         if (unit.port() instanceof PortAddress.SimulatedTcp) {
-            TcpRadio listener = listeners.get(unit.id());
-            if (listener == null) {
-                listener = new TcpRadio(() -> radio.plugIn(clock()), 0);
-                listeners.put(unit.id(), listener);
-            }
-            return new TcpPort(listener.address());
+            return new TcpPort(listener(unit, radio).address());
         }
         return radio.plugIn(clock());
+    }
+
+    /** Transfers with different radios run at once; each radio has one listener. */
+    private synchronized TcpRadio listener(RadioUnit unit, SimulatedRadio radio) throws IOException {
+        TcpRadio listener = listeners.get(unit.id());
+        if (listener == null) {
+            listener = new TcpRadio(() -> radio.plugIn(clock()), 0);
+            listeners.put(unit.id(), listener);
+        }
+        return listener;
+    }
+
+    /** The card of a simulated radio: it is in the radio and in this machine at once. */
+    DirectoryFolder card(String id) throws IOException {
+        Path folder = settings.dataFolder().resolve("cards").resolve(id).toAbsolutePath();
+        Files.createDirectories(folder);
+        return DirectoryFolder.open(folder);
+    }
+
+    /** Says when it is pulled. */
+    private record OnlyFolder(Folder folder, Runnable pulled) implements Folder {
+        @Override
+        public List<String> names() throws IOException {
+            return folder.names();
+        }
+
+        @Override
+        public Optional<byte[]> read(String name) throws IOException {
+            return folder.read(name);
+        }
+
+        @Override
+        public void write(String name, byte[] bytes) throws IOException {
+            folder.write(name, bytes);
+        }
+
+        @Override
+        public void close() {
+            folder.close();
+            pulled.run();
+        }
     }
 
     /** Says when it is pulled. */
@@ -119,6 +177,11 @@ class Bench implements Cables {
         @Override
         public int read(byte[] into, int withinMillis) throws IOException {
             return port.read(into, withinMillis);
+        }
+
+        @Override
+        public boolean runAt(int baud) throws IOException {
+            return port.runAt(baud);
         }
 
         @Override

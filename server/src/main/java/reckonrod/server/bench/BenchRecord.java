@@ -5,8 +5,10 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
+import java.util.Optional;
 import org.hibernate.annotations.DynamicUpdate;
 import reckonrod.core.image.MemoryImage;
+import reckonrod.sim.device.clone.CloneKey;
 import reckonrod.sim.face.FaceState;
 import reckonrod.sim.face.RadioState;
 
@@ -35,7 +37,16 @@ class BenchRecord {
     @Enumerated(EnumType.STRING)
     private FaceState.Held held;
 
+    private byte[] remembered;
+
+    @Enumerated(EnumType.STRING)
+    private CloneKey started;
+
     BenchRecord() {}
+
+    Optional<MemoryImage> remembered() {
+        return Optional.ofNullable(remembered).map(MemoryImage::of);
+    }
 
     MemoryImage memory() {
         return MemoryImage.of(memory);
@@ -47,7 +58,9 @@ class BenchRecord {
 
     RadioState state() {
         return new RadioState(
-                trouble.at(troubleByte), new FaceState(switchedOn, slot, otherSlot, secondLine, bank, shown, am, held));
+                trouble.at(troubleByte),
+                new FaceState(switchedOn, slot, otherSlot, secondLine, bank, shown, am, held),
+                started);
     }
 
     void set(RadioState state) {
@@ -62,5 +75,6 @@ class BenchRecord {
         shown = face.shown();
         am = face.am();
         held = face.held();
+        started = state.started();
     }
 }

@@ -62,6 +62,17 @@ class BenchStore {
         record(id).replace(image);
     }
 
+    void remember(String id) {
+        entities.createNativeQuery("update simulated_radio set remembered = memory where radio_id = :id")
+                .setParameter("id", id)
+                .executeUpdate();
+    }
+
+    @Transactional(readOnly = true)
+    Optional<MemoryImage> remembered(String id) {
+        return record(id).remembered();
+    }
+
     @Transactional(readOnly = true)
     RadioState state(String id) {
         return record(id).state();

@@ -72,10 +72,10 @@ class DemoData implements SmartInitializingSingleton {
         }
         radio("blue", "W12 · blue", MODEL, new PortAddress.Simulated(), "blue", "short whip");
         radio("red", "W12 · red", MODEL, new PortAddress.SimulatedTcp(), "red", "long whip");
-        radio("green", "K31 · green", "kestrow-k31", new PortAddress.None(), "green", "long whip");
+        radio("green", "K31 · green", "kestrow-k31", new PortAddress.Simulated(), "green", "long whip");
         radio("crew", "OT9 · crew", "orvane-ot9", new PortAddress.None(), "yellow", "");
-        radio("car", "KM90 · car", "kestrow-km90", new PortAddress.None(), "", "roof, quarter wave");
-        radio("pocket", "W40 · pocket", "wrenling-w40", new PortAddress.None(), "white", "");
+        radio("car", "KM90 · car", "kestrow-km90", new PortAddress.Simulated(), "", "roof, quarter wave");
+        radio("pocket", "W40 · pocket", "wrenling-w40", new PortAddress.Simulated(), "white", "");
         // The ground may come a moment after the first page; until then reach is judged without it.
         Thread ground = new Thread(
                 () -> World.shipped().ground().writeTiles(TerrainTiles.folderOf(settings)), "invented-ground");

@@ -1,5 +1,6 @@
 package reckonrod.server.bench;
 
+import java.util.Optional;
 import reckonrod.core.image.MemoryImage;
 import reckonrod.sim.device.RadioMemory;
 import reckonrod.sim.face.RadioState;
@@ -24,6 +25,16 @@ record KeptRadio(String id, BenchStore store) implements RadioMemory, RadioState
     @Override
     public void replace(MemoryImage image) {
         store.replace(id, image);
+    }
+
+    @Override
+    public void remember() {
+        store.remember(id);
+    }
+
+    @Override
+    public Optional<MemoryImage> remembered() {
+        return store.remembered(id);
     }
 
     @Override

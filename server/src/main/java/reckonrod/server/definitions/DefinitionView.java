@@ -9,7 +9,7 @@ import reckonrod.core.radio.RadioSetting;
  * A model of radio on the wire.
  *
  * @param facts what it can hold, in words
- * @param cable whether it is loaded by a cable here
+ * @param way by what it is loaded
  * @param memory whether its memory can be read
  * @param ships whether it comes with the program
  */
@@ -21,7 +21,7 @@ record DefinitionView(
         List<FactView> facts,
         List<AdvisedView> settings,
         boolean memory,
-        boolean cable,
+        Way way,
         boolean ships) {
     /** What it can, in words. */
     record FactView(String name, String words) {}
@@ -67,7 +67,7 @@ record DefinitionView(
                         .toList(),
                 definition.settings().stream().map(AdvisedView::of).toList(),
                 definition.memory().isPresent(),
-                definition.link().isPresent(),
+                Way.of(definition),
                 ships);
     }
 }

@@ -87,7 +87,7 @@ class FitController {
     }
 
     private Snapshot newest(RadioUnit unit) {
-        return units.newestSnapshot(unit.withCable().id())
+        return units.newestSnapshot(unit.withLink().id())
                 .orElseThrow(() -> ProblemException.refused(
                         "not-read-yet",
                         "Not read yet",

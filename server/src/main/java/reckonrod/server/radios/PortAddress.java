@@ -6,6 +6,8 @@ import java.util.regex.Pattern;
 
 /** How a radio is reached. */
 public sealed interface PortAddress {
+    Pattern TCP = Pattern.compile("tcp:([^\\s:]+):([0-9]{1,5})");
+
     /** The word that it is kept as. */
     String text();
 
@@ -46,6 +48,30 @@ public sealed interface PortAddress {
         }
     }
 
+    /**
+     * A serial port of this machine.
+     *
+     * @param path what the system calls it
+     */
+    record Serial(String path) implements PortAddress {
+        @Override
+        public String text() {
+            return "serial:" + path;
+        }
+    }
+
+    /**
+     * A memory card in a slot of this machine, or a folder that is carried there.
+     *
+     * @param folder its path
+     */
+    record Card(String folder) implements PortAddress {
+        @Override
+        public String text() {
+            return "card:" + folder;
+        }
+    }
+
     /** Whether it lies on the bench, with a face that can be shown. */
     default boolean isSimulated() {
         return this instanceof Simulated || this instanceof SimulatedTcp;
@@ -57,18 +83,24 @@ public sealed interface PortAddress {
      * @throws IllegalArgumentException if it is none of the forms
      */
     static PortAddress parse(String text) {
-        Matcher tcp = Pattern.compile("tcp:(.+):([0-9]{1,5})").matcher(text);
+        Matcher tcp = TCP.matcher(text);
+        if (tcp.matches() && Integer.parseInt(tcp.group(2)) <= 65_535) {
+            return new Tcp(tcp.group(1), Integer.parseInt(tcp.group(2)));
+        }
+        if (text.startsWith("serial:/") && text.length() > "serial:/".length()) {
+            return new Serial(text.substring("serial:".length()));
+        }
+        if (text.startsWith("card:/")) {
+            return new Card(text.substring("card:".length()));
+        }
         return switch (text) {
             case "none" -> new None();
             case "simulated" -> new Simulated();
             case "simulated-tcp" -> new SimulatedTcp();
-            default -> {
-                if (!tcp.matches() || Integer.parseInt(tcp.group(2)) > 65_535) {
-                    throw new IllegalArgumentException(
-                            "A port must be none, simulated, simulated-tcp or tcp:HOST:NUMBER, was \"" + text + "\"");
-                }
-                yield new Tcp(tcp.group(1), Integer.parseInt(tcp.group(2)));
-            }
+            default ->
+                throw new IllegalArgumentException(
+                        "A port must be none, simulated, simulated-tcp, tcp:HOST:NUMBER, serial:/PATH or card:/FOLDER, was \""
+                                + text + "\"");
         };
     }
 }

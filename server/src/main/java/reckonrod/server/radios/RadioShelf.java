@@ -15,6 +15,7 @@ import reckonrod.core.definition.RadioDefinition;
 import reckonrod.core.fit.Carrying;
 import reckonrod.core.notation.ToneText;
 import reckonrod.server.definitions.DefinitionLookup;
+import reckonrod.server.definitions.Way;
 import reckonrod.server.plans.PlanLookup;
 import reckonrod.server.problem.ProblemException;
 
@@ -55,19 +56,11 @@ class RadioShelf {
             throw ProblemException.refused(
                     "too-many-radios", "Too many radios", "There are " + MOST_RADIOS + " here, and no more are kept.");
         }
-        boolean simulated = request.reached() == ShelfRequests.Reached.simulated;
-        if (simulated && (definition.link().isEmpty() || !definitions.ships(definition.id()))) {
-            throw ProblemException.refused(
-                    "no-simulated-radio",
-                    "Not simulated",
-                    "There is no simulated " + definition.title()
-                            + " with a cable; add it as one that is keyed in by hand.");
-        }
         UnitRecord unit = new UnitRecord(
                 id(name),
                 name,
                 definition.id(),
-                (simulated ? new PortAddress.Simulated() : new PortAddress.None()).text());
+                port(definition, request.reached(), request.at()).text());
         unit.isKnownAs(request.known());
         units.saveAndFlush(unit);
         return radios.get(unit.id());
@@ -85,8 +78,57 @@ class RadioShelf {
         String name = request.known().name();
         requireFree(name, id);
         unit.isKnownAs(request.known());
+        boolean stays = request.reached() == ShelfRequests.Reached.simulated
+                && PortAddress.parse(unit.port()).isSimulated();
+        if (request.reached() != null && !stays) {
+            unit.isReachedBy(port(definitions.get(unit.definitionId()), request.reached(), request.at()));
+        }
         units.saveAndFlush(unit);
         return radios.get(id);
+    }
+
+    /** How it is reached; a way that its model does not have is refused. */
+    private PortAddress port(RadioDefinition definition, ShelfRequests.Reached reached, String at) {
+        if (reached == null || reached == ShelfRequests.Reached.none) {
+            return new PortAddress.None();
+        }
+        boolean byCard = Way.of(definition) == Way.card;
+        if (reached == ShelfRequests.Reached.simulated) {
+            if (definition.link().isEmpty() || !definitions.ships(definition.id())) {
+                throw ProblemException.refused(
+                        "no-simulated-radio",
+                        "Not simulated",
+                        "There is no simulated " + definition.title()
+                                + " with a cable; add it as one that is keyed in by hand.");
+            }
+            return new PortAddress.Simulated();
+        }
+        if (definition.link().isEmpty() || byCard != (reached == ShelfRequests.Reached.card)) {
+            throw ProblemException.refused(
+                    "other-way-in",
+                    "It is loaded otherwise",
+                    "A " + definition.title()
+                            + (definition.link().isEmpty()
+                                    ? " has no way in but its keys."
+                                    : byCard ? " is loaded by a memory card." : " is loaded by a cable."));
+        }
+        try {
+            return PortAddress.parse(reached + ":" + ShelfRequests.text(at));
+        } catch (IllegalArgumentException wrong) {
+            throw ProblemException.refused(
+                    "port-not-understood",
+                    "No port can be so",
+                    switch (reached) {
+                        case serial ->
+                            "A serial port is a path such as /dev/ttyUSB0, was \"" + ShelfRequests.text(at) + "\".";
+                        case card ->
+                            "The folder of a card is a full path such as /media/card, was \"" + ShelfRequests.text(at)
+                                    + "\".";
+                        default ->
+                            "A TCP port is a host and a number such as localhost:4012, was \"" + ShelfRequests.text(at)
+                                    + "\".";
+                    });
+        }
     }
 
     public RadioUnit lend(String id, ShelfRequests.Lending request) {

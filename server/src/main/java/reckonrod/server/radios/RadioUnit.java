@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.UUID;
 import reckonrod.core.definition.RadioDefinition;
 import reckonrod.core.fit.Carrying;
+import reckonrod.server.definitions.Way;
 import reckonrod.server.problem.ProblemException;
 
 /**
@@ -29,11 +30,11 @@ public record RadioUnit(
         Shelf shelf,
         Carrying carrying) {
     /**
-     * The radio, if it can be loaded by a cable.
+     * The radio, if it can be loaded by a cable or a card at all.
      *
      * @throws ProblemException that says what is done instead, if it cannot
      */
-    public RadioUnit withCable() {
+    public RadioUnit withLink() {
         if (definition.link().isEmpty()) {
             throw ProblemException.refused(
                     "no-cable",
@@ -42,6 +43,26 @@ public record RadioUnit(
                             + " keyed in by hand.");
         }
         return this;
+    }
+
+    /**
+     * The radio, if it is known here by which port or folder it is reached.
+     *
+     * @throws ProblemException that says what to do, if it is not
+     */
+    public RadioUnit withLine() {
+        if (withLink().port() instanceof PortAddress.None) {
+            throw ProblemException.refused(
+                    "no-port-set",
+                    "No port chosen",
+                    "It is not said yet how " + name + " is reached. Choose its port or the folder of its card first.");
+        }
+        return this;
+    }
+
+    /** Whether it is loaded by a memory card. */
+    public boolean byCard() {
+        return Way.of(definition) == Way.card;
     }
 
     /**

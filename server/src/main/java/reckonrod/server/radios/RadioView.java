@@ -3,9 +3,13 @@ package reckonrod.server.radios;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
+import reckonrod.core.definition.LinkDefinition;
+import reckonrod.core.definition.LinkDefinition.MemoryCard;
 import reckonrod.core.fit.Carrying;
 import reckonrod.core.tone.Tone;
+import reckonrod.server.definitions.Way;
 
 /**
  * One of the person's radios on the wire.
@@ -14,7 +18,9 @@ import reckonrod.core.tone.Tone;
  * @param settings what of the radio itself makes right channels fail, and what it is set to
  * @param memoryKnown whether it is known how its memory is laid out, and so what it would show
  * @param baud the speed of its cable; absent where it is not loaded by cable
- * @param person what the person does to load it by cable
+ * @param person what the person does to load it by cable or card
+ * @param line how it is reached
+ * @param cardOut the card that is on its way into it
  */
 record RadioView(
         String id,
@@ -29,6 +35,8 @@ record RadioView(
         boolean memoryKnown,
         @Schema(nullable = true) Integer baud,
         List<String> person,
+        LineView line,
+        @Schema(nullable = true) CardOutView cardOut,
         @Schema(nullable = true) UUID snapshotToPutBack,
         boolean halfWritten,
         @Schema(nullable = true) LoadedView loaded,
@@ -36,6 +44,44 @@ record RadioView(
         ShelfView shelf,
         List<SettingNow> settings,
         CarryingView carrying) {
+    /**
+     * How a radio is reached.
+     *
+     * @param way by what its model is loaded
+     * @param family the protocol, in words; empty where it is keyed in
+     * @param reached how this one is reached here
+     * @param at by which port, host and number, or folder; empty where there is none
+     * @param export what the person does to have it write its card
+     * @param takeIn what the person does to have it read its card
+     */
+    record LineView(
+            Way way,
+            String family,
+            ShelfRequests.Reached reached,
+            String at,
+            List<String> export,
+            List<String> takeIn) {
+        static LineView of(RadioUnit unit) {
+            Optional<LinkDefinition.Family> family = unit.definition().link().map(LinkDefinition::family);
+            Optional<MemoryCard> card =
+                    family.filter(MemoryCard.class::isInstance).map(MemoryCard.class::cast);
+            PortAddress port = unit.port();
+            String text = port.text();
+            return new LineView(
+                    Way.of(unit.definition()),
+                    family.map(LinkDefinition.Family::words).orElse(""),
+                    port.isSimulated()
+                            ? ShelfRequests.Reached.simulated
+                            : ShelfRequests.Reached.valueOf(text.replaceFirst(":.*", "")),
+                    text.contains(":") ? text.substring(text.indexOf(':') + 1) : "",
+                    card.map(MemoryCard::export).orElse(List.of()),
+                    card.map(MemoryCard::takeIn).orElse(List.of()));
+        }
+    }
+
+    /** A card that was written and is on its way. */
+    record CardOutView(String what, Instant writtenAt) {}
+
     /**
      * How it carries a list.
      *

@@ -4,6 +4,7 @@ import java.util.Map;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
 import reckonrod.core.definition.LinkDefinition;
+import reckonrod.core.definition.LinkDefinition.Cable;
 import reckonrod.core.image.ImageCodec;
 import reckonrod.core.radio.RadioSetting;
 
@@ -11,9 +12,11 @@ import reckonrod.core.radio.RadioSetting;
 @Component
 class RadioViews {
     private final RadioUnits units;
+    private final CardsOut cards;
 
-    RadioViews(RadioUnits units) {
+    RadioViews(RadioUnits units, CardsOut cards) {
         this.units = units;
+        this.cards = cards;
     }
 
     RadioView of(RadioUnit unit) {
@@ -30,8 +33,17 @@ class RadioViews {
                 unit.port().text(),
                 unit.port().isSimulated(),
                 unit.definition().memory().isPresent(),
-                unit.definition().link().map(LinkDefinition::baud).orElse(null),
+                unit.definition()
+                        .link()
+                        .map(LinkDefinition::family)
+                        .filter(Cable.class::isInstance)
+                        .map(each -> ((Cable) each).pace().baud())
+                        .orElse(null),
                 unit.definition().link().map(LinkDefinition::person).orElse(java.util.List.of()),
+                RadioView.LineView.of(unit),
+                cards.of(unit.id())
+                        .map(out -> new RadioView.CardOutView(out.what(), out.at()))
+                        .orElse(null),
                 unit.halfWritten().map(RadioUnit.HalfWritten::snapshotToPutBack).orElse(null),
                 unit.halfWritten().isPresent(),
                 unit.loaded()

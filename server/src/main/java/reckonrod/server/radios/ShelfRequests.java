@@ -21,7 +21,11 @@ final class ShelfRequests {
 
     private ShelfRequests() {}
 
-    /** A new radio. */
+    /**
+     * A new radio.
+     *
+     * @param at the port, host and number, or folder, where it is reached by one
+     */
     record NewRadio(
             @NotBlank(message = "must be a model that is known here") @Size(max = 60, message = MOST_60)
             String model,
@@ -34,7 +38,10 @@ final class ShelfRequests {
             @Size(max = 60, message = MOST_60) String firmware,
             @Size(max = 60, message = MOST_60) String antenna,
             @Size(max = 500, message = MOST_500) String note,
-            Reached reached) {
+            Reached reached,
+
+            @Schema(nullable = true) @Size(max = 300, message = "must have at most 300 characters")
+            String at) {
         Known known() {
             return Known.of(name, label, serial, firmware, antenna, note);
         }
@@ -42,13 +49,23 @@ final class ShelfRequests {
 
     /** How it is reached. */
     enum Reached {
-        /** By hand only. */
+        /** By hand only, or not said yet. */
         none,
-        /** By a simulated cable, to a radio that is simulated. */
-        simulated
+        /** By a simulated cable or card, to a radio that is simulated. */
+        simulated,
+        /** By a serial port of this machine. */
+        serial,
+        /** By TCP, to a port that something else offers. */
+        tcp,
+        /** By the folder of a memory card. */
+        card
     }
 
-    /** What is known of a radio now. */
+    /**
+     * What is known of a radio now.
+     *
+     * @param reached how it is reached from now on; as before if left out
+     */
     record RadioEdit(
             @NotNull(message = NEEDED) Long baseVersion,
 
@@ -59,7 +76,11 @@ final class ShelfRequests {
             @Size(max = 60, message = MOST_60) String serial,
             @Size(max = 60, message = MOST_60) String firmware,
             @Size(max = 60, message = MOST_60) String antenna,
-            @Size(max = 500, message = MOST_500) String note) {
+            @Size(max = 500, message = MOST_500) String note,
+            @Schema(nullable = true) Reached reached,
+
+            @Schema(nullable = true) @Size(max = 300, message = "must have at most 300 characters")
+            String at) {
         Known known() {
             return Known.of(name, label, serial, firmware, antenna, note);
         }

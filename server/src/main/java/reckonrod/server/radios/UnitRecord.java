@@ -122,6 +122,10 @@ class UnitRecord {
         return port;
     }
 
+    void isReachedBy(PortAddress address) {
+        port = address.text();
+    }
+
     boolean halfWritten() {
         return halfWritten;
     }

@@ -6,9 +6,11 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
+import java.util.List;
 import java.util.UUID;
 import org.hibernate.annotations.DynamicUpdate;
 import reckonrod.core.link.LinkException.Fault;
+import reckonrod.core.link.TransferWatch.Phase;
 
 /** One transfer, running or ended. Only the columns that change are written, so that a cancel is never overwritten. */
 @Entity
@@ -38,6 +40,9 @@ class JobRecord {
     private Instant finishedAt;
     private boolean cancelRequested;
     private String message;
+    private String steps = "";
+    private String word = "";
+    private boolean writing;
 
     @Enumerated(EnumType.STRING)
     private Fault fault;
@@ -101,6 +106,34 @@ class JobRecord {
 
     Fault fault() {
         return fault;
+    }
+
+    /** What the person does on the radio right now, in order. */
+    List<String> steps() {
+        return steps.lines().toList();
+    }
+
+    void asks(Phase asked, List<String> what) {
+        phase = asked.name();
+        steps = String.join("\n", what);
+    }
+
+    /** Whether stopping it leaves the radio half written. */
+    boolean writing() {
+        return writing;
+    }
+
+    void writingBegins() {
+        writing = true;
+    }
+
+    /** What there is to say of the radio that answered; mostly nothing. */
+    String word() {
+        return word;
+    }
+
+    void saysOfRadio(String what) {
+        word = what;
     }
 
     void requestCancel() {

@@ -2,6 +2,9 @@ package reckonrod.server.transfers;
 
 import jakarta.annotation.PreDestroy;
 import java.io.IOException;
+import java.time.Clock;
+import java.time.LocalDateTime;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -16,10 +19,11 @@ import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.TransactionException;
 import reckonrod.core.image.MemoryImage;
+import reckonrod.core.link.Identity;
+import reckonrod.core.link.Line;
 import reckonrod.core.link.LinkException;
 import reckonrod.core.link.LinkException.Fault;
 import reckonrod.core.link.Loader;
-import reckonrod.core.link.Port;
 import reckonrod.core.load.Loaders;
 import reckonrod.server.ReckonrodSettings;
 import reckonrod.server.radios.Cables;
@@ -42,15 +46,28 @@ class JobRunner {
     private final RadioUnits units;
     private final Cables cables;
     private final ReckonrodSettings settings;
+    private final Clock clock;
     private final ExecutorService threads = Executors.newCachedThreadPool();
     private final Set<UUID> alive = ConcurrentHashMap.newKeySet();
     private volatile boolean stopping;
 
-    JobRunner(JobStore jobs, RadioUnits units, Cables cables, ReckonrodSettings settings) {
+    JobRunner(JobStore jobs, RadioUnits units, Cables cables, ReckonrodSettings settings, Clock clock) {
+        this.clock = clock;
         this.jobs = jobs;
         this.units = units;
         this.cables = cables;
         this.settings = settings;
+    }
+
+    /** How a transfer gets its line. */
+    interface Opening {
+        /** Opens it; see {@link Cables#open}. */
+        Line open(RadioUnit unit) throws IOException;
+    }
+
+    /** Over the radio's own port. */
+    Opening ownPort() {
+        return cables::open;
     }
 
     /** What a transfer does once it has its line. */
@@ -71,22 +88,23 @@ class JobRunner {
      * Starts a transfer.
      *
      * @param before the snapshot that brings the radio back if the write fails; any for a read
+     * @param opening gets its line
      */
-    void start(UUID job, RadioUnit unit, UUID before, Work work) {
+    void start(UUID job, RadioUnit unit, UUID before, Opening opening, Work work) {
         alive.add(job);
         threads.execute(() -> {
             try {
-                run(job, unit, before, work);
+                run(job, unit, before, opening, work);
             } finally {
                 alive.remove(job);
             }
         });
     }
 
-    private void run(UUID job, RadioUnit unit, UUID before, Work work) {
+    private void run(UUID job, RadioUnit unit, UUID before, Opening opening, Work work) {
         JobWatch watch = new JobWatch(job, unit.id(), before);
-        try (Port port = cables.open(unit)) {
-            Ending ending = work.run(Loaders.over(unit.definition(), port, watch));
+        try (Line line = opening.open(unit)) {
+            Ending ending = work.run(Loaders.over(unit.definition(), line, watch, LocalDateTime.now(clock)));
             jobs.finish(job, ending.keep(), ending.message());
         } catch (LeaseLost | LostUnderway lost) {
             lost(job, unit, before, watch.writing);
@@ -104,8 +122,8 @@ class JobRunner {
             fail(
                     job,
                     JobState.FAILED,
-                    "The port of " + unit.name()
-                            + " cannot be opened. Check the cable and the port, then start again. Nothing was written.",
+                    (unit.byCard() ? "The card of " : "The port of ") + unit.name() + " cannot be opened. "
+                            + unreachable.getMessage() + ". Nothing was written.",
                     Fault.CABLE);
         } catch (DataAccessException | TransactionException storage) {
             LOG.error("Transfer {} broke off", job, storage);
@@ -182,6 +200,11 @@ class JobRunner {
         threads.awaitTermination(3, TimeUnit.SECONDS);
     }
 
+    /** Something that is kept for as long as the radio is ours. */
+    private interface Telling {
+        void tell() throws LeaseLost;
+    }
+
     /** Carries {@link LeaseLost} through the callbacks of the core. */
     private static final class LostUnderway extends RuntimeException {
         LostUnderway(LeaseLost lost) {
@@ -199,6 +222,8 @@ class JobRunner {
         private long toldAtNanos;
         private Phase toldPhase = Phase.IDENTIFY;
         private boolean writing;
+        private long heldAtNanos;
+        private long heldAtMillis;
 
         JobWatch(UUID job, String unitId, UUID before) {
             this.job = job;
@@ -210,20 +235,29 @@ class JobRunner {
         public void progress(Phase phase, int bytesDone, int bytesTotal) {
             long now = System.nanoTime();
             if (phase != toldPhase || bytesDone == 0 || bytesDone == bytesTotal || now - toldAtNanos > EVERY_NANOS) {
-                try {
-                    jobs.progress(job, phase, bytesDone, bytesTotal);
-                } catch (LeaseLost lost) {
-                    throw new LostUnderway(lost);
-                }
+                told(() -> jobs.progress(job, phase, bytesDone, bytesTotal));
                 toldAtNanos = now;
                 toldPhase = phase;
             }
         }
 
+        /**
+         * The row is asked a few times a second; whoever was suspended in between, by either clock, asks again before the next
+         * block.
+         */
         @Override
         public Optional<Stop> stop() {
+            long nanos = System.nanoTime();
+            long millis = clock.millis();
+            if (heldAtMillis > 0
+                    && nanos - heldAtNanos < EVERY_NANOS
+                    && Math.abs(millis - heldAtMillis) < TimeUnit.NANOSECONDS.toMillis(EVERY_NANOS)) {
+                return stopping ? Optional.of(Stop.PROGRAM_ENDS) : Optional.empty();
+            }
             try {
                 boolean asked = jobs.hold(job);
+                heldAtNanos = nanos;
+                heldAtMillis = millis;
                 return stopping ? Optional.of(Stop.PROGRAM_ENDS) : asked ? Optional.of(Stop.ASKED) : Optional.empty();
             } catch (LeaseLost lost) {
                 return Optional.of(Stop.NO_LONGER_OURS);
@@ -231,19 +265,31 @@ class JobRunner {
         }
 
         @Override
+        public void waitsForPerson(Phase phase, List<String> steps) {
+            told(() -> jobs.asks(job, phase, steps));
+        }
+
+        @Override
+        public void isThere(Identity identity) {
+            if (identity.word().isPresent()) {
+                told(() -> jobs.saysOfRadio(job, identity.word().get()));
+            }
+        }
+
+        @Override
         public void memoryWasRead(MemoryImage memory) {
-            whileHeld(() -> units.keep(unitId, "Read from the radio", memory));
+            told(() -> jobs.whileHeld(job, () -> units.keep(unitId, "Read from the radio", memory)));
         }
 
         @Override
         public void writingBegins() {
-            whileHeld(() -> units.writingBegins(unitId, before));
+            told(() -> jobs.writingBegins(job, unitId, before));
             writing = true;
         }
 
-        private void whileHeld(Runnable keep) {
+        private void told(Telling telling) {
             try {
-                jobs.whileHeld(job, keep);
+                telling.tell();
             } catch (LeaseLost lost) {
                 throw new LostUnderway(lost);
             }

@@ -96,6 +96,16 @@ class JobStore implements RunningWork.Source {
         }
     }
 
+    /** The person has something to do on the radio; holds as {@link #hold} does. */
+    void asks(UUID id, Phase phase, List<String> steps) throws LeaseLost {
+        held(id).asks(phase, steps);
+    }
+
+    /** Who answered, where there is something to say of that; holds as {@link #hold} does. */
+    void saysOfRadio(UUID id, String word) throws LeaseLost {
+        held(id).saysOfRadio(word);
+    }
+
     /**
      * Does something that only who still has the radio may do; nobody can take the radio over in between.
      *
@@ -104,6 +114,12 @@ class JobStore implements RunningWork.Source {
     void whileHeld(UUID id, Runnable work) throws LeaseLost {
         held(id);
         work.run();
+    }
+
+    /** From here on the radio may be half written; both are kept, or neither. */
+    void writingBegins(UUID id, String radioId, UUID before) throws LeaseLost {
+        held(id).writingBegins();
+        units.writingBegins(radioId, before);
     }
 
     /** Ends a transfer well: what it found out is kept and the row ended, both or neither. */

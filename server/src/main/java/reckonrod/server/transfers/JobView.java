@@ -3,11 +3,18 @@ package reckonrod.server.transfers;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.List;
 import java.util.UUID;
 import reckonrod.core.link.LinkException.Fault;
 import reckonrod.core.link.TransferWatch.Phase;
 
-/** A transfer on the wire. */
+/**
+ * A transfer on the wire.
+ *
+ * @param writing whether stopping it leaves the radio half written
+ * @param steps what the person does on the radio right now; mostly nothing
+ * @param word what there is to say of the radio that answered; mostly nothing
+ */
 record JobView(
         UUID id,
         String radioId,
@@ -22,6 +29,9 @@ record JobView(
         Instant startedAt,
         @Schema(nullable = true) Instant finishedAt,
         String message,
+        boolean writing,
+        List<String> steps,
+        String word,
 
         @Schema(nullable = true, description = "why it could not be finished, if the radio or the line is why")
         Fault fault) {
@@ -44,6 +54,9 @@ record JobView(
                 job.startedAt(),
                 job.finishedAt(),
                 job.message(),
+                job.writing(),
+                Phase.valueOf(job.phase()).isForPerson() && job.state() == JobState.RUNNING ? job.steps() : List.of(),
+                job.word(),
                 job.fault());
     }
 }

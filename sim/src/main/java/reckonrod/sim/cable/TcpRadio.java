@@ -2,19 +2,15 @@ package reckonrod.sim.cable;
 
 import java.io.IOException;
 import java.io.InputStream;
-import java.io.OutputStream;
 import java.net.InetAddress;
 import java.net.InetSocketAddress;
 import java.net.ServerSocket;
 import java.net.Socket;
 import java.net.SocketTimeoutException;
-import java.util.Arrays;
 import java.util.function.Supplier;
 
 /** Offers a simulated radio on a TCP port of this machine, one cable at a time, at the speed of its line. */
 public final class TcpRadio implements AutoCloseable {
-    private static final int SILENCE_MILLIS = 100;
-
     private final ServerSocket listener;
     private final Supplier<SimulatedPort> plugIn;
 
@@ -51,28 +47,19 @@ public final class TcpRadio implements AutoCloseable {
         }
     }
 
-    /** Carries bytes both ways: a polled radio answers only when it is asked. */
     private static void pass(Socket socket, SimulatedPort cable) throws IOException {
-        socket.setSoTimeout(SILENCE_MILLIS);
+        socket.setSoTimeout(Carrier.SILENCE_MILLIS);
         InputStream in = socket.getInputStream();
-        OutputStream out = socket.getOutputStream();
-        byte[] buffer = new byte[256];
-        while (true) {
-            try {
-                int count = in.read(buffer);
-                if (count < 0) {
-                    return;
-                }
-                cable.write(Arrays.copyOf(buffer, count));
-            } catch (SocketTimeoutException silence) {
-                cable.read(buffer, 0);
-            }
-            while (cable.hasAnswer()) {
-                int count = cable.read(buffer, 0);
-                out.write(buffer, 0, count);
-                out.flush();
-            }
-        }
+        Carrier.carry(
+                buffer -> {
+                    try {
+                        return in.read(buffer);
+                    } catch (SocketTimeoutException silence) {
+                        return 0;
+                    }
+                },
+                socket.getOutputStream(),
+                cable);
     }
 
     @Override

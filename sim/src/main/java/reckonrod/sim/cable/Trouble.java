@@ -11,6 +11,19 @@ public sealed interface Trouble {
     /** Every answer is noise. */
     record Garbage() implements Trouble {}
 
+    /** The cable ends in itself: what is sent comes back. */
+    record Echo() implements Trouble {}
+
+    /** Something else speaks on the line, in lines of plain text. */
+    record OtherDevice() implements Trouble {}
+
+    /**
+     * The radio's line runs at another speed.
+     *
+     * @param baud its speed, in bits a second
+     */
+    record OtherSpeed(int baud) implements Trouble {}
+
     /**
      * One bit of one answered byte arrives wrong, once.
      *
@@ -24,4 +37,12 @@ public sealed interface Trouble {
      * @param atByte after how many bytes of write requests
      */
     record PulledWhileWriting(long atByte) implements Trouble {}
+
+    /**
+     * Everything that happens on a bad line, both ways: bytes lost, doubled, changed and swapped, messages cut off, doubled,
+     * swapped and late; now and then the radio is switched off or the cable pulled.
+     *
+     * @param seed makes one storm differ from another
+     */
+    record Storm(long seed) implements Trouble {}
 }

@@ -5,6 +5,7 @@ import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
+import java.util.Optional;
 import reckonrod.core.image.MemoryImage;
 
 /** A radio's memory in a file: every write is kept there, whole or not at all. */
@@ -58,6 +59,16 @@ public final class FileMemory implements RadioMemory {
     public synchronized void replace(MemoryImage image) {
         held.replace(image);
         keep();
+    }
+
+    @Override
+    public void remember() {
+        held.remember();
+    }
+
+    @Override
+    public Optional<MemoryImage> remembered() {
+        return held.remembered();
     }
 
     private void keep() {

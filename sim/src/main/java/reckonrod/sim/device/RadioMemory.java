@@ -1,6 +1,7 @@
 package reckonrod.sim.device;
 
 import java.util.Arrays;
+import java.util.Optional;
 import reckonrod.core.image.MemoryImage;
 
 /** The memory of a simulated radio. There is one of it, however many cables and displays there are. */
@@ -17,6 +18,14 @@ public interface RadioMemory {
     /** Puts an image in as a whole, as a person does who swaps the radio. */
     void replace(MemoryImage image);
 
+    /** Marks what it holds now, so that it can be told later what was changed since; where the radio can do so. */
+    default void remember() {}
+
+    /** What it held when it was told to remember. */
+    default Optional<MemoryImage> remembered() {
+        return Optional.empty();
+    }
+
     /** A memory that lasts as long as the program. */
     static RadioMemory of(MemoryImage image) {
         return new Passing(image);
@@ -25,6 +34,7 @@ public interface RadioMemory {
     /** Lasts as long as the program. */
     final class Passing implements RadioMemory {
         private byte[] bytes;
+        private Optional<MemoryImage> remembered = Optional.empty();
 
         private Passing(MemoryImage image) {
             this.bytes = image.toBytes();
@@ -48,6 +58,16 @@ public interface RadioMemory {
         @Override
         public synchronized void replace(MemoryImage image) {
             bytes = image.toBytes();
+        }
+
+        @Override
+        public synchronized void remember() {
+            remembered = Optional.of(image());
+        }
+
+        @Override
+        public synchronized Optional<MemoryImage> remembered() {
+            return remembered;
         }
     }
 }

@@ -2,14 +2,16 @@ package reckonrod.sim.face;
 
 import reckonrod.core.definition.RadioDefinition;
 import reckonrod.sim.cable.Trouble;
+import reckonrod.sim.device.clone.CloneKey;
 
 /**
  * How a simulated radio stands, beside its memory.
  *
  * @param trouble what the next cable will have
  * @param face its display and keys
+ * @param started what the person has started on it, where it is loaded by streamed clone
  */
-public record RadioState(Trouble trouble, FaceState face) {
+public record RadioState(Trouble trouble, FaceState face, CloneKey started) {
     /** Keeps it. There is one of it, in whichever program the radio is shown. */
     public interface Keeper {
         /** How the radio stands now. */
@@ -43,15 +45,20 @@ public record RadioState(Trouble trouble, FaceState face) {
 
     /** With a good cable. */
     public static RadioState of(FaceState face) {
-        return new RadioState(new Trouble.None(), face);
+        return new RadioState(new Trouble.None(), face, CloneKey.NOTHING);
     }
 
     /** The same with another trouble for the next cable. */
     public RadioState with(Trouble next) {
-        return new RadioState(next, face);
+        return new RadioState(next, face, started);
     }
 
     RadioState with(FaceState next) {
-        return new RadioState(trouble, next);
+        return new RadioState(trouble, next, started);
+    }
+
+    /** The same with something else started. */
+    public RadioState with(CloneKey next) {
+        return new RadioState(trouble, face, next);
     }
 }

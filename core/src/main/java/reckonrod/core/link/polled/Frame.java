@@ -2,6 +2,7 @@ package reckonrod.core.link.polled;
 
 import java.util.Arrays;
 import java.util.Optional;
+import reckonrod.core.link.Framing;
 
 /** The frames of the polled-block protocol, for both ends of the line. */
 public final class Frame {
@@ -21,6 +22,17 @@ public final class Frame {
     public static final byte REFUSE = 'N';
     /** The host is done. */
     public static final byte LEAVE = 'X';
+
+    /** The host asks for the sum of the whole memory. */
+    public static final byte SUM = 'S';
+    /** The radio says the sum. */
+    public static final byte TOTAL = 'T';
+    /** The host asks which blocks were changed. */
+    public static final byte CHANGED = 'C';
+    /** The radio says which, a bit a block, the first in the lowest bit of the first byte. */
+    public static final byte MAP = 'M';
+    /** The host has the radio mark what is changed from now on. */
+    public static final byte REMEMBER = 'K';
 
     private static final int SEED = 0x5A;
 
@@ -49,15 +61,34 @@ public final class Frame {
      *
      * @param bytes what has come so far, not empty
      * @param blockBytes the data bytes of a block
+     * @param blocks how many blocks the memory has
      * @return the length; −1 when no frame begins so; 0 when more bytes are needed to tell
      */
-    public static int lengthOf(byte[] bytes, int blockBytes) {
+    public static int lengthOf(byte[] bytes, int blockBytes, int blocks) {
         return switch (bytes[0]) {
-            case ENQUIRE, LEAVE -> 2;
+            case ENQUIRE, LEAVE, SUM, CHANGED, REMEMBER -> 2;
             case READ, ACCEPT, REFUSE -> 4;
+            case TOTAL -> 6;
+            case MAP -> 2 + (blocks + 7) / 8;
             case DATA, WRITE -> 4 + blockBytes;
             case IDENT -> bytes.length < 2 ? 0 : 3 + (bytes[1] & 0xFF);
             default -> -1;
+        };
+    }
+
+    /** How frames of that size lie in what comes. */
+    public static Framing framing(int blockBytes, int blocks) {
+        return bytes -> {
+            int length = lengthOf(bytes, blockBytes, blocks);
+            if (length < 0) {
+                return new Framing.Nonsense();
+            }
+            if (length == 0 || length > bytes.length) {
+                return new Framing.More();
+            }
+            return checked(Arrays.copyOf(bytes, length))
+                    .<Framing.Cut>map(frame -> new Framing.Whole(length, frame))
+                    .orElseGet(Framing.Nonsense::new);
         };
     }
 

@@ -1,101 +1,100 @@
 package reckonrod.core.link.polled;
 
-import java.io.IOException;
+import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
-import reckonrod.core.definition.LinkDefinition;
+import java.util.BitSet;
+import java.util.Optional;
+import reckonrod.core.definition.LinkDefinition.PolledBlocks;
 import reckonrod.core.definition.RadioDefinition;
+import reckonrod.core.link.Exchange;
+import reckonrod.core.link.Exchange.Meaning;
+import reckonrod.core.link.Framing;
+import reckonrod.core.link.Identity;
 import reckonrod.core.link.LinkException;
-import reckonrod.core.link.LinkException.Fault;
 import reckonrod.core.link.Port;
+import reckonrod.core.link.Talk;
+import reckonrod.core.link.blocks.BlockLink;
 
 /** Talks to a radio over a port, one exchange after the other. */
-final class PolledLink {
+public final class PolledLink implements BlockLink {
+    /** A block goes over the line in a request and its answer: 8 bytes around its data. */
+    public static final int BYTES_AROUND_BLOCK = 8;
+
     private static final int HEAD = 3;
 
     private final RadioDefinition radio;
-    private final LinkDefinition link;
-    private final Port port;
-    private final byte[] buffer = new byte[256];
+    private final PolledBlocks family;
+    private final Framing framing;
+    private final Talk talk;
 
-    PolledLink(RadioDefinition radio, Port port) {
+    /** Over an open line to a radio of that model. */
+    public PolledLink(RadioDefinition radio, PolledBlocks family, Port port) {
         this.radio = radio;
-        this.link = radio.line();
-        this.port = port;
+        this.family = family;
+        this.framing = Frame.framing(family.blockBytes(), radio.layout().bytes() / family.blockBytes());
+        this.talk = new Talk(radio, family, port);
     }
 
-    /** Asks who is there; any other radio than the expected one is refused by name. */
-    String identify() throws LinkException {
-        byte[] answer = exchange(Frame.of(Frame.ENQUIRE), new byte[] {Frame.IDENT});
-        String ident = new String(answer, 2, answer.length - 2, StandardCharsets.US_ASCII);
-        if (!ident.startsWith(link.ident() + " ")) {
-            throw new LinkException(
-                    Fault.OTHER_MODEL,
-                    "The radio on the cable says it is a " + ident + ", but a " + radio.title()
-                            + " was expected. Nothing was read or written. Choose the right radio or change the cable over.");
-        }
-        return ident;
+    @Override
+    public Identity identify() throws LinkException {
+        byte[] answer = talk.greet(asked(Frame.of(Frame.ENQUIRE), Frame.IDENT));
+        return Identity.require(radio, new String(answer, 2, answer.length - 2, StandardCharsets.US_ASCII));
     }
 
-    byte[] read(int block) throws LinkException {
-        int address = block * link.blockBytes();
-        byte[] request = Frame.at(Frame.READ, address);
-        byte[] answer = exchange(request, new byte[] {Frame.DATA, request[1], request[2]});
+    @Override
+    public byte[] read(int block) throws LinkException {
+        byte[] request = Frame.at(Frame.READ, block * family.blockBytes());
+        byte[] answer = talk.ask(asked(request, Frame.DATA, request[1], request[2]));
         return Arrays.copyOfRange(answer, HEAD, answer.length);
     }
 
-    void write(int block, byte[] data) throws LinkException {
-        byte[] request = Frame.at(Frame.WRITE, block * link.blockBytes(), data);
-        exchange(request, new byte[] {Frame.ACCEPT, request[1], request[2]});
+    @Override
+    public void write(int block, byte[] data) throws LinkException {
+        byte[] request = Frame.at(Frame.WRITE, block * family.blockBytes(), data);
+        talk.ask(asked(request, Frame.ACCEPT, request[1], request[2]));
     }
 
-    /** Says goodbye. What was read or read back is proven by then, so a radio that does not answer changes nothing. */
-    void leave() {
+    @Override
+    public int sum() throws LinkException {
+        return ByteBuffer.wrap(talk.ask(asked(Frame.of(Frame.SUM), Frame.TOTAL)))
+                .getInt(1);
+    }
+
+    @Override
+    public Optional<BitSet> changed() throws LinkException {
+        if (!family.tellsChanged()) {
+            return Optional.empty();
+        }
+        byte[] answer = talk.ask(asked(Frame.of(Frame.CHANGED), Frame.MAP));
+        return Optional.of(BitSet.valueOf(Arrays.copyOfRange(answer, 1, answer.length)));
+    }
+
+    @Override
+    public void remember() throws LinkException {
+        if (family.tellsChanged()) {
+            talk.ask(asked(Frame.of(Frame.REMEMBER), Frame.ACCEPT, (byte) 0, (byte) 0));
+        }
+    }
+
+    @Override
+    public void leave() {
         try {
-            exchange(Frame.of(Frame.LEAVE), new byte[] {Frame.ACCEPT, 0, 0});
+            talk.ask(asked(Frame.of(Frame.LEAVE), Frame.ACCEPT, (byte) 0, (byte) 0));
         } catch (LinkException unheard) {
             // The person switches the radio off and on; the screen says so anyway.
         }
     }
 
-    private byte[] exchange(byte[] request, byte[] answerHead) throws LinkException {
-        try {
-            port.write(request);
-            Exchange exchange = Exchange.of(request, answerHead, link.blockBytes(), link.tries());
-            while (true) {
-                int count = port.read(buffer, link.answerWithinMillis());
-                Exchange.Step step = count == 0 ? exchange.silence() : exchange.arrived(Arrays.copyOf(buffer, count));
-                if (step instanceof Exchange.Answered answered) {
-                    return answered.frame();
-                } else if (step instanceof Exchange.Waiting waiting) {
-                    exchange = waiting.next();
-                } else if (step instanceof Exchange.SendAgain again) {
-                    port.write(request);
-                    exchange = again.next();
-                } else {
-                    throw failure(step);
-                }
-            }
-        } catch (IOException broken) {
-            throw new LinkException(
-                    Fault.CABLE, "The cable came off or the port is gone. Plug it in again and start over.");
-        }
-    }
-
-    private LinkException failure(Exchange.Step step) {
-        if (step instanceof Exchange.Refused) {
-            return new LinkException(
-                    Fault.REFUSED,
-                    "The " + radio.title() + " refused a block. Switch it off and on in its link mode and start over.");
-        }
-        if (step instanceof Exchange.GivenUp given && given.anythingCame()) {
-            return new LinkException(
-                    Fault.GARBAGE,
-                    "What came from the radio makes no sense, " + link.tries()
-                            + " times over. Check that the plug sits tight and that the radio is in its link mode.");
-        }
-        return new LinkException(
-                Fault.NO_ANSWER,
-                "The radio does not answer. Check that it is switched on in its link mode and that the plug sits tight.");
+    /** @param answerHead how the answer must begin */
+    private Exchange.Asked asked(byte[] request, byte... answerHead) {
+        return new Exchange.Asked(
+                request,
+                framing,
+                frame -> frame[0] == Frame.REFUSE
+                        ? Meaning.REFUSAL
+                        : Arrays.equals(Arrays.copyOf(frame, answerHead.length), answerHead)
+                                ? Meaning.ANSWER
+                                : Meaning.WRONG);
     }
 }

@@ -11,6 +11,7 @@ import java.util.Arrays;
 import java.util.Deque;
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import reckonrod.core.definition.LinkDefinition.PolledBlocks;
 import reckonrod.core.definition.RadioDefinition;
 import reckonrod.core.definition.RadioDefinitions;
 import reckonrod.core.link.LinkException;
@@ -22,7 +23,8 @@ class PolledLinkTest {
     private static final byte[] SILENCE = {};
 
     private final Scripted port = new Scripted();
-    private final PolledLink link = new PolledLink(W12, port);
+    private final PolledLink link =
+            new PolledLink(W12, (PolledBlocks) W12.line().family(), port);
 
     /** A port that answers from a script, one piece for each read, and notes what it was sent. */
     private static final class Scripted implements Port {
@@ -111,7 +113,7 @@ class PolledLinkTest {
     @Test
     void aRefusedWriteIsNotTriedAgain() {
         port.then(Frame.at(Frame.REFUSE, 32));
-        assertThatThrownBy(() -> link.write(2, block(0))).hasMessageContaining("refused a block");
+        assertThatThrownBy(() -> link.write(2, block(0))).hasMessageContaining("refused what was asked");
         assertThat(port.sent).hasSize(1);
     }
 
@@ -124,7 +126,7 @@ class PolledLinkTest {
     @Test
     void identityMustBeTheModelAndAFirmware() throws LinkException {
         port.then(ident("WRENLING W12 1.07"));
-        assertThat(link.identify()).isEqualTo("WRENLING W12 1.07");
+        assertThat(link.identify().said()).isEqualTo("WRENLING W12 1.07");
         port.then(ident("WRENLING W120 1.07"));
         assertThatThrownBy(link::identify).hasMessageContainingAll("WRENLING W120", "Nothing was read or written");
     }
@@ -138,6 +140,6 @@ class PolledLinkTest {
     @Test
     void goodbyeMayGoUnheard() {
         link.leave();
-        assertThat(port.sent).hasSize(W12.line().tries());
+        assertThat(port.sent).hasSize(W12.line().cable().pace().tries());
     }
 }

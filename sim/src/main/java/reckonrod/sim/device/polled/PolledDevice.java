@@ -1,22 +1,27 @@
 package reckonrod.sim.device.polled;
 
+import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
-import java.util.Optional;
+import java.util.BitSet;
+import reckonrod.core.definition.LinkDefinition.PolledBlocks;
 import reckonrod.core.definition.RadioDefinition;
+import reckonrod.core.image.MemoryImage;
 import reckonrod.core.link.polled.Frame;
 import reckonrod.sim.device.Device;
 import reckonrod.sim.device.RadioMemory;
+import reckonrod.sim.device.Received;
 
 /** The radio's side of the polled-block protocol. */
 public final class PolledDevice implements Device {
     private static final int HEAD = 3;
     private static final byte[] SILENCE = {};
 
-    private final RadioDefinition radio;
+    private final int memoryBytes;
+    private final PolledBlocks family;
     private final String ident;
     private final RadioMemory memory;
-    private byte[] received = SILENCE;
+    private final Received received;
 
     /**
      * A device.
@@ -24,36 +29,28 @@ public final class PolledDevice implements Device {
      * @param ident what it answers when it is asked who it is
      * @param memory what it reads from and writes into
      */
-    public PolledDevice(RadioDefinition radio, String ident, RadioMemory memory) {
-        this.radio = radio;
+    public PolledDevice(RadioDefinition radio, PolledBlocks family, String ident, RadioMemory memory) {
+        this.memoryBytes = radio.layout().bytes();
+        this.family = family;
         this.ident = ident;
         this.memory = memory;
+        this.received = new Received(Frame.framing(family.blockBytes(), memoryBytes / family.blockBytes()));
     }
 
     @Override
-    public void silence() {
-        received = SILENCE;
+    public byte[] silence() {
+        received.silence();
+        return SILENCE;
     }
 
     @Override
     public boolean isOfWrite(byte next) {
-        return (received.length == 0 ? next : received[0]) == Frame.WRITE;
+        return (received.size() == 0 ? next : received.at(0)) == Frame.WRITE;
     }
 
     @Override
     public byte[] take(byte next) {
-        received = Arrays.copyOf(received, received.length + 1);
-        received[received.length - 1] = next;
-        int length = Frame.lengthOf(received, radio.line().blockBytes());
-        if (length < 0) {
-            received = SILENCE;
-        }
-        if (length <= 0 || received.length < length) {
-            return SILENCE;
-        }
-        Optional<byte[]> frame = Frame.checked(received);
-        received = SILENCE;
-        return frame.map(this::answer).orElse(SILENCE);
+        return received.take(next).map(this::answer).orElse(SILENCE);
     }
 
     private byte[] answer(byte[] frame) {
@@ -61,6 +58,14 @@ public final class PolledDevice implements Device {
             case Frame.ENQUIRE -> ident();
             case Frame.READ -> read(address(frame));
             case Frame.WRITE -> write(address(frame), Arrays.copyOfRange(frame, HEAD, frame.length));
+            case Frame.SUM ->
+                Frame.of(
+                        Frame.TOTAL,
+                        ByteBuffer.allocate(Integer.BYTES)
+                                .putInt(memory.image().cyclicSum())
+                                .array());
+            case Frame.CHANGED -> family.tellsChanged() ? changed() : SILENCE;
+            case Frame.REMEMBER -> family.tellsChanged() ? remember() : SILENCE;
             case Frame.LEAVE -> Frame.at(Frame.ACCEPT, 0);
             default -> SILENCE;
         };
@@ -75,7 +80,7 @@ public final class PolledDevice implements Device {
     }
 
     private byte[] read(int address) {
-        int size = radio.line().blockBytes();
+        int size = family.blockBytes();
         return inside(address, size)
                 ? Frame.at(Frame.DATA, address, memory.read(address, size))
                 : Frame.at(Frame.REFUSE, address);
@@ -89,8 +94,25 @@ public final class PolledDevice implements Device {
         return Frame.at(Frame.ACCEPT, address);
     }
 
+    /** All of them, where the radio was never told to remember. */
+    private byte[] changed() {
+        int blocks = memoryBytes / family.blockBytes();
+        BitSet map = new BitSet(blocks);
+        MemoryImage now = memory.image();
+        memory.remembered()
+                .ifPresentOrElse(
+                        then -> then.blocksThatDiffer(now, family.blockBytes()).forEach(map::set),
+                        () -> map.set(0, blocks));
+        return Frame.of(Frame.MAP, Arrays.copyOf(map.toByteArray(), (blocks + 7) / 8));
+    }
+
+    private byte[] remember() {
+        memory.remember();
+        return Frame.at(Frame.ACCEPT, 0);
+    }
+
     private boolean inside(int address, int size) {
-        return address % size == 0 && address + size <= radio.layout().bytes();
+        return address % size == 0 && address + size <= memoryBytes;
     }
 
     private static int address(byte[] frame) {

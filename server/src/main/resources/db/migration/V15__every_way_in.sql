@@ -1,0 +1,21 @@
+-- What the person does on the radio right now, what there is to say of the radio that answered, and whether it is being written.
+alter table transfer_job
+    add column writing boolean not null default false,
+    add column steps text not null default '',
+    add column word  text not null default '';
+
+-- What a simulated radio was told to remember, and what the person has started on it.
+alter table simulated_radio
+    add column remembered bytea,
+    add column started    text not null default 'NOTHING';
+
+-- A card was written and is on its way: it is in the radio only when the radio has exported the same again.
+create table card_out (
+    radio_id   text primary key references radio_unit on delete cascade,
+    image      bytea       not null,
+    before     text        not null,
+    list_id    uuid,
+    what       text        not null,
+    slots      jsonb       not null,
+    written_at timestamptz not null
+);

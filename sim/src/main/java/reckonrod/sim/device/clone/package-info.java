@@ -1,0 +1,2 @@
+/** Radios that are loaded by streamed clone. */
+package reckonrod.sim.device.clone;

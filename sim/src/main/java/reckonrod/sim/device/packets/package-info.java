@@ -1,0 +1,2 @@
+/** Radios that are loaded by framed packets. */
+package reckonrod.sim.device.packets;

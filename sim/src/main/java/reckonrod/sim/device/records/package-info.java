@@ -1,0 +1,2 @@
+/** Radios that are loaded by variable records. */
+package reckonrod.sim.device.records;
