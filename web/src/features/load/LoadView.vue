@@ -21,6 +21,7 @@ import SnapshotList from './components/SnapshotList.vue'
 import WriteStep from './components/WriteStep.vue'
 import { useCard } from './composables/useCard'
 import { cancelJob, useRadioJob } from './composables/useJobs'
+import { useIntoList } from './composables/useIntoList'
 import { useWriting } from './composables/useWriting'
 
 const { lists, open, openId } = useOpenList()
@@ -31,7 +32,13 @@ const { job, lost: serverLost, start, running } = useRadioJob(radioId)
 const writing = useWriting(radio, openId, start)
 const card = useCard(radioId, start)
 const { difference, stale, lost, asking } = writing
+const intoList = useIntoList()
 const loss = computed(() => difference.value?.loses ?? 0)
+
+/** How many of the changes made on the radio would be written over. */
+const driftOver = computed(
+  () => difference.value?.slots.filter((each) => !each.left && each.origin.endsWith('_since')).length ?? 0,
+)
 
 /** What the radio was written with last, when that is another list than the open one. */
 const held = computed(() => {
@@ -103,22 +110,36 @@ watch(work, (now) => now?.focus())
           @write="writing.write()"
           @zip="writing.write(card.writeZip)"
           @choose="writing.choose"
+          @into="(slots) => intoList(radio!.id, difference!.snapshotId, slots)"
         />
         <p v-if="writing.error.value" role="alert">{{ writing.error.value.message }}</p>
         <SnapshotList :radio-id="radio.id" :radio-name="radio.name" :busy="running" @restore="restore" />
-        <SheetDialog v-model="asking" :title="`${counted(loss, 'channel')} of ${radio.name} would go`">
-          <p>
+        <SheetDialog
+          v-model="asking"
+          :title="
+            loss
+              ? `${counted(loss, 'channel')} of ${radio.name} would go`
+              : `What was changed on ${radio.name} would be written over`
+          "
+        >
+          <p v-if="loss">
             Writing {{ open?.name }} takes away what {{ radio.name }} holds now:
             {{ lost.slice(0, 8).join(', ')
             }}<template v-if="lost.length > 8"> and {{ lost.length - 8 }} more</template>. It will hold
-            {{ counted(difference?.held ?? 0, 'channel') }} afterwards. The snapshot of
-            {{ radio.newestSnapshot ? moment(radio.newestSnapshot.takenAt) : '' }} keeps them, and can be put
-            back.
+            {{ counted(difference?.held ?? 0, 'channel') }} afterwards.
+          </p>
+          <p v-if="driftOver">
+            {{ counted(driftOver, 'slot') }} {{ driftOver === 1 ? 'was' : 'were' }} changed on the radio since
+            it was written last, and {{ driftOver === 1 ? 'goes' : 'go' }} back to what the list says.
+          </p>
+          <p>
+            The snapshot of {{ radio.newestSnapshot ? moment(radio.newestSnapshot.takenAt) : '' }} keeps what
+            it holds now, and can be put back.
           </p>
           <template #acts>
-            <v-btn color="error" variant="flat" @click="writing.writeAsMeant"
-              >Write, and let {{ loss === 1 ? 'it' : 'them' }} go</v-btn
-            >
+            <v-btn color="error" variant="flat" @click="writing.writeAsMeant">{{
+              loss ? `Write, and let ${loss === 1 ? 'it' : 'them'} go` : 'Write over them'
+            }}</v-btn>
             <v-btn data-first @click="asking = false">Write nothing</v-btn>
           </template>
         </SheetDialog>

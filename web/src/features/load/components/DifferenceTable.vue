@@ -4,8 +4,14 @@ import type { PlannedChange, Schemas, SlotChange } from '@/shared/api/client'
 import SheetTable from '@/shared/ui/SheetTable.vue'
 
 /** Planned changes of a write, whose slots can be chosen, or those of a snapshot, which go in whole. */
-const props = defineProps<{ label: string; changes: SlotChange[]; planned?: PlannedChange[] }>()
-const emit = defineEmits<{ leave: [slot: number, left: boolean] }>()
+const props = defineProps<{
+  label: string
+  changes: SlotChange[]
+  planned?: PlannedChange[]
+  /** Whether what the radio holds can be taken into the list from here. */
+  takes?: boolean
+}>()
+const emit = defineEmits<{ leave: [slot: number, left: boolean]; into: [slot: number] }>()
 const plan = computed(() => new Map(props.planned?.map((each) => [each.change.slot, each]) ?? []))
 
 const WORDS = { added: 'new', changed: 'changed', replaced: 'replaced', removed: 'removed' }
@@ -32,6 +38,17 @@ function whole(slot: Slot | null) {
         : `${slot.listen} > ${slot.talk}`
   return [pair, ...tones].join(', ')
 }
+/** Who changed it since a list wrote it: the person, on the radio. */
+function drift(slot: number) {
+  const planned = plan.value.get(slot)
+  if (planned?.origin === 'removed_since')
+    return `removed on the radio since; it was ${whole(planned.written)}`
+  return planned?.origin === 'changed_since'
+    ? `changed on the radio since; it was ${[planned.written?.name, whole(planned.written)].filter(Boolean).join(' ')}`
+    : ''
+}
+/** What only the radio has, or has otherwise since. */
+const mine = (slot: number) => ['radio', 'changed_since'].includes(plan.value.get(slot)?.origin ?? '')
 function title({ before, after }: SlotChange) {
   return after?.name || before?.name || after?.listen || before?.listen || 'unreadable'
 }
@@ -63,8 +80,9 @@ function title({ before, after }: SlotChange) {
             change.kind === 'removed' ? 'stays' : 'left as it is'
           }}</template>
           <template v-else>{{ WORDS[change.kind] }}</template>
+          <span v-if="drift(change.slot)" class="only drift small">{{ drift(change.slot) }}</span>
           <span
-            v-if="plan.get(change.slot) && change.takesAway && !plan.get(change.slot)?.fromList"
+            v-else-if="plan.get(change.slot) && change.takesAway && !plan.get(change.slot)?.fromList"
             class="only quiet small"
           >
             only in the radio
@@ -83,6 +101,14 @@ function title({ before, after }: SlotChange) {
             <template v-if="change.kind === 'changed' || change.kind === 'replaced'"> → </template>
             <span class="mono after">{{ whole(change.after) }}</span>
           </template>
+          <v-btn
+            v-if="takes && change.before && !change.before.unreadable && mine(change.slot)"
+            size="x-small"
+            class="into"
+            :aria-label="`Take slot ${change.slot}, ${title(change)}, into the list as the radio has it`"
+            @click="emit('into', change.slot)"
+            >Into the list</v-btn
+          >
         </td>
       </tr>
     </tbody>
@@ -99,6 +125,12 @@ function title({ before, after }: SlotChange) {
 }
 .only {
   display: block;
+}
+.drift {
+  color: var(--doubt);
+}
+.into {
+  margin-left: 10px;
 }
 .gone {
   text-decoration: line-through;

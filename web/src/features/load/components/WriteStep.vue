@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Difference, Radio } from '@/shared/api/client'
-import { counted } from '@/shared/words'
+import type { Difference, PlannedChange, Radio } from '@/shared/api/client'
+import { counted, moment } from '@/shared/words'
 import DifferenceTable from './DifferenceTable.vue'
 
 /** The second step: what would change, slot by slot, and the one button that does it. */
@@ -14,12 +14,27 @@ const props = defineProps<{
   words: string
   blocked: boolean
 }>()
-const emit = defineEmits<{ write: []; zip: []; choose: [slots: number[], left: boolean] }>()
+const emit = defineEmits<{
+  write: []
+  zip: []
+  choose: [slots: number[], left: boolean]
+  into: [slots: number[]]
+}>()
 
 const ofTheRadio = computed(() =>
   props.difference.slots
     .filter((each) => each.change.kind === 'removed' && !each.fromList)
     .map((each) => each.change.slot),
+)
+const isDrift = (each: PlannedChange) => each.origin === 'changed_since' || each.origin === 'removed_since'
+const drifted = computed(() => props.difference.slots.filter(isDrift).map((each) => each.change.slot))
+const driftHeld = computed(() =>
+  props.difference.slots.filter((each) => each.origin === 'changed_since').map((each) => each.change.slot),
+)
+const driftKept = computed(() => props.difference.slots.filter(isDrift).every((each) => each.left))
+/** A radio that carries the list at its own slots says for each slot which channel that is. */
+const takes = computed(
+  () => props.radio.carrying.places === 'same' && !props.radio.carrying.blocks.length && !props.blocked,
 )
 const allStay = computed(() => props.difference.keptOfTheRadio === ofTheRadio.value.length)
 const changes = computed(() => props.difference.slots.map((each) => each.change))
@@ -69,12 +84,24 @@ const changes = computed(() => props.difference.slots.map((each) => each.change)
         {{ allStay ? `Remove ${ofTheRadio.length === 1 ? 'it' : 'them'} too` : 'Keep them all' }}
       </v-btn>
     </p>
+    <p v-if="drifted.length" class="own acts small" role="status">
+      {{ counted(drifted.length, 'slot') }} {{ drifted.length === 1 ? 'was' : 'were' }} changed on
+      {{ radio.name }} since it was written{{ radio.loaded ? ` on ${moment(radio.loaded.since)}` : '' }}.
+      <v-btn size="small" @click="emit('choose', drifted, !driftKept)">{{
+        driftKept ? 'Write over them' : 'Keep them as they are'
+      }}</v-btn>
+      <v-btn v-if="takes && driftHeld.length" size="small" @click="emit('into', driftHeld)"
+        >Take them into the list</v-btn
+      >
+    </p>
     <DifferenceTable
       v-if="changes.length"
       class="difference"
       label="Difference slot by slot"
       :changes="changes"
       :planned="difference.slots"
+      :takes="takes"
+      @into="(slot) => emit('into', [slot])"
       @leave="(slot, left) => emit('choose', [slot], left)"
     />
   </section>

@@ -51,9 +51,7 @@ public final class Measure {
         print(
                 "check grows by %.1f for ten times the channels (n log n would be %.1f)%n",
                 micros.get("checkThousand") / micros.get("checkHundred"), 10 * Math.log(1000) / Math.log(100));
-        print(
-                "link at 9,600 baud: %.1f %% of the line's own speed (at least 95 %%)%n",
-                100 * LinkMeasurement.efficiency());
+        LinkMeasurement.all().forEach(each -> System.out.println(each + " (at least 97 %)"));
     }
 
     private static void print(String format, Object... values) {

@@ -21,14 +21,46 @@ import reckonrod.core.radio.RadioSlot;
  * @param held how many channels the radio will hold
  */
 public record WritePlan(MemoryImage image, List<Planned> slots, int held) {
+    /** Where what a slot holds now came from. */
+    public enum Origin {
+        /** No list ever wrote there what is there, or there is nothing. */
+        RADIO,
+        /** A list wrote it, and it is as it was written. */
+        LIST,
+        /** A list wrote something there, and it was changed on the radio since. */
+        CHANGED_SINCE,
+        /** A list wrote something there, and it was taken away on the radio since. */
+        REMOVED_SINCE
+    }
+
     /**
-     * One slot.
+     * One slot, three ways: what was written last, what the radio holds now, what the list wants.
      *
-     * @param difference before and after, as the list would have it
-     * @param fromList whether what it holds was written there from a list; else only the radio has it
+     * @param difference what it holds now, and what the list would have it hold
+     * @param written what was written there from a list last time; absent if nothing was
      * @param left whether it is left as it is
      */
-    public record Planned(SlotDifference difference, boolean fromList, boolean left) {}
+    public record Planned(SlotDifference difference, Optional<SlotReading> written, boolean left) {
+        /** Where what it holds now came from. */
+        public Origin origin() {
+            if (written.isEmpty()) {
+                return Origin.RADIO;
+            }
+            return difference.before().isEmpty()
+                    ? Origin.REMOVED_SINCE
+                    : difference.before().equals(written) ? Origin.LIST : Origin.CHANGED_SINCE;
+        }
+
+        /** Whether what it holds was written there from a list; else only the radio has it. */
+        public boolean fromList() {
+            return origin() == Origin.LIST;
+        }
+
+        /** Whether somebody changed it on the radio since a list wrote it. */
+        public boolean isDrift() {
+            return origin() == Origin.CHANGED_SINCE || origin() == Origin.REMOVED_SINCE;
+        }
+    }
 
     public WritePlan {
         slots = List.copyOf(slots);
@@ -56,11 +88,10 @@ public record WritePlan(MemoryImage image, List<Planned> slots, int held) {
         Set<Integer> kept = new TreeSet<>();
         for (SlotDifference difference : SlotDifference.between(codec, before, whole)) {
             int slot = difference.slot();
-            boolean fromList = difference.before().isPresent()
-                    && difference.before().equals(Optional.ofNullable(writtenBefore.get(slot)));
-            boolean left =
-                    leave.map(slots -> slots.contains(slot)).orElse(difference.kind() == Kind.REMOVED && !fromList);
-            planned.add(new Planned(difference, fromList, left));
+            Optional<SlotReading> written = Optional.ofNullable(writtenBefore.get(slot));
+            boolean usual = difference.kind() == Kind.REMOVED && !new Planned(difference, written, false).fromList();
+            boolean left = leave.map(slots -> slots.contains(slot)).orElse(usual);
+            planned.add(new Planned(difference, written, left));
             if (left) {
                 kept.add(slot);
                 wanted.remove(slot);
@@ -86,17 +117,27 @@ public record WritePlan(MemoryImage image, List<Planned> slots, int held) {
         return count(Kind.REMOVED) + count(Kind.REPLACED);
     }
 
-    /** Whether it must be asked first: what came from no list goes, or more goes than stays. */
+    /**
+     * Whether it must be asked first: what came from no list goes, what somebody changed on the radio since is written over, or
+     * more goes than stays.
+     */
     public boolean mustBeAsked() {
-        return slots.stream().anyMatch(slot -> !slot.left && !slot.fromList && slot.difference.takesAway())
+        return slots.stream()
+                        .anyMatch(slot ->
+                                !slot.left && (slot.isDrift() || !slot.fromList() && slot.difference.takesAway()))
                 || count(Kind.REMOVED) > held;
+    }
+
+    /** How many slots somebody changed on the radio since a list wrote them. */
+    public int drifted() {
+        return (int) slots.stream().filter(Planned::isDrift).count();
     }
 
     /** The slots whose channels came from a list, once it is written. */
     public Set<Integer> fromListsAfterwards(Set<Integer> listed) {
         Set<Integer> result = new TreeSet<>(listed);
         for (Planned slot : slots) {
-            if (slot.left && !slot.fromList) {
+            if (slot.left && !slot.fromList()) {
                 result.remove(slot.difference.slot());
             } else if (slot.left) {
                 result.add(slot.difference.slot());
@@ -108,7 +149,7 @@ public record WritePlan(MemoryImage image, List<Planned> slots, int held) {
     /** How many channels that came from no list are left as they are. */
     public int keptOfTheRadio() {
         return (int) slots.stream()
-                .filter(slot -> slot.left && !slot.fromList && slot.difference.kind() == Kind.REMOVED)
+                .filter(slot -> slot.left && !slot.fromList() && slot.difference.kind() == Kind.REMOVED)
                 .count();
     }
 }

@@ -96,6 +96,31 @@ class WritePlanTest {
         assertThat(replacing.held()).isEqualTo(2);
     }
 
+    /** Three ways: what was written last, what the radio holds now, what the list wants. */
+    @Test
+    void whatSomebodyChangedOnTheRadioSinceIsToldAndAskedAbout() {
+        RadioSlot renamed = slot("CALLING", "146.520");
+        MemoryImage radio = holding(Map.of(0, NET, 1, renamed, 3, SKARRA));
+        Map<Integer, SlotReading> written =
+                Map.of(0, new SlotReading.Held(NET), 1, new SlotReading.Held(CALL), 2, new SlotReading.Held(SKARRA));
+        Contents wanted = Contents.of(Map.of(1, CALL, 2, SKARRA));
+        WritePlan plan = WritePlan.of(CODEC, radio, wanted, written, Optional.empty());
+        assertThat(plan.slots())
+                .extracting(each -> each.difference().slot() + " " + each.origin() + " " + each.left())
+                .containsExactly("0 LIST false", "1 CHANGED_SINCE false", "2 REMOVED_SINCE false", "3 RADIO true");
+        assertThat(plan.drifted()).isEqualTo(2);
+        assertThat(plan.mustBeAsked()).isTrue();
+        WritePlan kept = WritePlan.of(CODEC, radio, wanted, written, Optional.of(Set.of(1, 2, 3)));
+        assertThat(kept.mustBeAsked()).as("what was changed is kept").isFalse();
+        assertThat(CODEC.decode(kept.image()).get(1)).isEqualTo(new SlotReading.Held(renamed));
+        assertThat(kept.fromListsAfterwards(Set.of(1, 2)))
+                .as("it is the radio's own from then on")
+                .isEmpty();
+        assertThat(WritePlan.of(CODEC, radio, wanted, Map.of(), Optional.empty())
+                        .drifted())
+                .isZero();
+    }
+
     /** What is left is left byte for byte, whatever the list wants there. */
     @ParameterizedTest
     @ValueSource(longs = {61, 62, 63})

@@ -17,6 +17,7 @@ import reckonrod.server.radios.Snapshot;
  * @param loses how many channels of the radio go
  * @param held how many channels the radio will hold
  * @param keptOfTheRadio how many channels that came from no list are left as they are
+ * @param drifted how many slots somebody changed on the radio since a list wrote them
  * @param planned names what the radio would hold; said with a write, nothing else is written
  * @param mustBeAsked whether so much goes that the person is to be asked first
  */
@@ -35,9 +36,18 @@ record DifferenceView(
         int loses,
         int held,
         int keptOfTheRadio,
+        int drifted,
         boolean mustBeAsked,
         String planned,
         List<PlannedChange> slots) {
+    /** Where what a slot holds came from. */
+    enum SlotOrigin {
+        radio,
+        list,
+        changed_since,
+        removed_since
+    }
+
     /** What happens to a slot. */
     enum ChangeKind {
         added,
@@ -73,11 +83,23 @@ record DifferenceView(
      * One slot as the list would have it.
      *
      * @param fromList whether what it holds came from a list; else only the radio has it
+     * @param origin where what it holds came from: the radio, a list, or a list and changed or removed on the radio since
+     * @param written what a list wrote there last time, where somebody changed that on the radio since
      * @param left whether it is left as it is
      */
-    record PlannedChange(SlotChange change, boolean fromList, boolean left) {
+    record PlannedChange(
+            SlotChange change,
+            boolean fromList,
+            boolean left,
+            SlotOrigin origin,
+            @Schema(nullable = true) SlotView written) {
         static PlannedChange of(WritePlan.Planned planned) {
-            return new PlannedChange(SlotChange.of(planned.difference()), planned.fromList(), planned.left());
+            return new PlannedChange(
+                    SlotChange.of(planned.difference()),
+                    planned.fromList(),
+                    planned.left(),
+                    SlotOrigin.valueOf(planned.origin().name().toLowerCase(Locale.ROOT)),
+                    planned.isDrift() ? planned.written().map(SlotView::of).orElse(null) : null);
         }
     }
 
@@ -100,6 +122,7 @@ record DifferenceView(
                 plan.loses(),
                 plan.held(),
                 plan.keptOfTheRadio(),
+                plan.drifted(),
                 plan.mustBeAsked(),
                 plan.image().digest(),
                 plan.slots().stream().map(PlannedChange::of).toList());
