@@ -100,6 +100,7 @@ watch(work, (now) => now?.focus())
         <ReadStep v-else :radio="radio" :running="running" @read="read" @zip="card.readZip" />
         <WriteStep
           v-if="difference"
+          v-model:settings="writing.settings.value"
           :radio="radio"
           :difference="difference"
           :list-name="open?.name ?? ''"

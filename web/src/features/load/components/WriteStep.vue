@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import type { Difference, PlannedChange, Radio } from '@/shared/api/client'
 import { counted, moment } from '@/shared/words'
 import DifferenceTable from './DifferenceTable.vue'
+import SettingsStep from './SettingsStep.vue'
 
 /** The second step: what would change, slot by slot, and the one button that does it. */
 const props = defineProps<{
@@ -14,6 +15,7 @@ const props = defineProps<{
   words: string
   blocked: boolean
 }>()
+const settings = defineModel<Record<string, string>>('settings', { required: true })
 const emit = defineEmits<{
   write: []
   zip: []
@@ -94,6 +96,7 @@ const changes = computed(() => props.difference.slots.map((each) => each.change)
         >Take them into the list</v-btn
       >
     </p>
+    <SettingsStep v-model="settings" :radio="radio" :busy="blocked" />
     <DifferenceTable
       v-if="changes.length"
       class="difference"

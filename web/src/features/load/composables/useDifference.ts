@@ -2,12 +2,14 @@ import { keepPreviousData, useQuery } from '@tanstack/vue-query'
 import { computed, type Ref } from 'vue'
 import { api, unwrap, type Radio } from '@/shared/api/client'
 
-/** What writing the list would change in the radio, against its newest snapshot. */
+/** What writing the list, and settings of the radio, would change in it, against its newest snapshot. */
 export const useDifference = (
   radio: Ref<Radio | null>,
   list: Ref<string | null>,
   /** The slots that are left as they are; null for the usual. */
   leave: Ref<number[] | null>,
+  /** What settings of the radio shall be set to. */
+  settings: Ref<Record<string, string>>,
 ) =>
   useQuery({
     queryKey: [
@@ -16,22 +18,15 @@ export const useDifference = (
       list,
       computed(() => radio.value?.newestSnapshot?.id),
       leave,
+      settings,
     ],
     placeholderData: keepPreviousData,
     enabled: computed(() => list.value !== null && !!radio.value?.newestSnapshot),
     queryFn: () =>
       unwrap(
-        api.GET('/api/radios/{id}/difference', {
-          params: {
-            path: { id: radio.value?.id ?? '' },
-            query: { list: list.value ?? '', ...(leave.value ? { leave: leave.value } : {}) },
-          },
-          // One parameter with commas; an empty one says that nothing is left.
-          querySerializer: () =>
-            new URLSearchParams({
-              list: list.value ?? '',
-              ...(leave.value ? { leave: leave.value.join(',') } : {}),
-            }).toString(),
+        api.POST('/api/radios/{id}/plan', {
+          params: { path: { id: radio.value?.id ?? '' } },
+          body: { listId: list.value ?? '', leave: leave.value, settings: settings.value },
         }),
       ),
   })

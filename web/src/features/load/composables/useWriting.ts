@@ -13,17 +13,29 @@ export function useWriting(
 ) {
   /** The slots that the person leaves as they are; null while nothing was chosen. */
   const leave = ref<number[] | null>(null)
-  const { data: difference, error, isPlaceholderData: stale } = useDifference(radio, listId, leave)
+  /** What settings of the radio are set with the channels. */
+  const settings = ref<Record<string, string>>({})
+  const { data: difference, error, isPlaceholderData: stale } = useDifference(radio, listId, leave, settings)
   watch([() => radio.value?.id, listId, () => radio.value?.newestSnapshot?.id], () => (leave.value = null))
+  watch([() => radio.value?.id, () => radio.value?.newestSnapshot?.id], () => (settings.value = {}))
 
-  const count = computed(() => difference.value?.slots.filter((each) => !each.left).length ?? 0)
+  const channels = computed(() => difference.value?.slots.filter((each) => !each.left).length ?? 0)
+  const count = computed(() => channels.value + (difference.value?.settings.length ?? 0))
   /** What the button says that it does: Write 5 new, 3 changed to W12 · blue. */
   const words = computed(() => {
     const name = radio.value?.name ?? ''
     const now = difference.value
     if (!now || !count.value) return `Nothing to write to ${name}`
-    if (now.removed === count.value) return `Remove ${counted(count.value, 'channel')} from ${name}`
-    const parts = { new: now.added, changed: now.changed, replaced: now.replaced, removed: now.removed }
+    if (now.removed && now.removed === count.value)
+      return `Remove ${counted(count.value, 'channel')} from ${name}`
+    const set = now.settings.length
+    const parts = {
+      new: now.added,
+      changed: now.changed,
+      replaced: now.replaced,
+      removed: now.removed,
+      [set === 1 ? 'setting' : 'settings']: set,
+    }
     const sum = Object.entries(parts).filter(([, number]) => number > 0)
     return `Write ${sum.map(([word, number]) => `${number} ${word}`).join(', ')} to ${name}`
   })
@@ -65,7 +77,15 @@ export function useWriting(
     if (!seen || !radio.value) return
     const { listId: list, listVersion, snapshotId, loses, planned } = seen
     const left = seen.slots.filter((each) => each.left).map((each) => each.change.slot)
-    means({ listId: list, listVersion, snapshotId, leave: left, takesAway: loses, planned })
+    means({
+      listId: list,
+      listVersion,
+      snapshotId,
+      leave: left,
+      takesAway: loses,
+      planned,
+      settings: Object.fromEntries(seen.settings.map((each) => [each.name, each.after])),
+    })
   }
-  return { difference, error, stale, count, words, lost, choose, asking, write, writeAsMeant }
+  return { difference, error, stale, settings, count, words, lost, choose, asking, write, writeAsMeant }
 }

@@ -1,6 +1,7 @@
 package reckonrod.core.image;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -10,6 +11,7 @@ import java.util.Set;
 import java.util.TreeSet;
 import reckonrod.core.image.SlotDifference.Kind;
 import reckonrod.core.radio.Contents;
+import reckonrod.core.radio.RadioSetting;
 import reckonrod.core.radio.RadioSlot;
 
 /**
@@ -18,9 +20,10 @@ import reckonrod.core.radio.RadioSlot;
  *
  * @param image what the radio shall hold
  * @param slots every slot that a list would have otherwise than the radio, written or left as it is, rising
+ * @param settings the settings of the whole radio that are set
  * @param held how many channels the radio will hold
  */
-public record WritePlan(MemoryImage image, List<Planned> slots, int held) {
+public record WritePlan(MemoryImage image, List<Planned> slots, List<SettingChange> settings, int held) {
     /** Where what a slot holds now came from. */
     public enum Origin {
         /** No list ever wrote there what is there, or there is nothing. */
@@ -62,8 +65,17 @@ public record WritePlan(MemoryImage image, List<Planned> slots, int held) {
         }
     }
 
+    /**
+     * A setting of the whole radio that is set.
+     *
+     * @param before what it is set to now; absent where its bytes mean none of its values
+     * @param after what it will be set to
+     */
+    public record SettingChange(RadioSetting setting, Optional<String> before, String after) {}
+
     public WritePlan {
         slots = List.copyOf(slots);
+        settings = List.copyOf(settings);
     }
 
     /**
@@ -81,6 +93,22 @@ public record WritePlan(MemoryImage image, List<Planned> slots, int held) {
             Contents contents,
             Map<Integer, SlotReading> writtenBefore,
             Optional<Set<Integer>> leave) {
+        return of(codec, before, contents, writtenBefore, leave, Map.of());
+    }
+
+    /**
+     * The same, with settings of the whole radio besides.
+     *
+     * @param settings what they shall be set to, by their names
+     * @throws IllegalArgumentException if the memory has no such setting, or that no such value
+     */
+    public static WritePlan of(
+            ImageCodec codec,
+            MemoryImage before,
+            Contents contents,
+            Map<Integer, SlotReading> writtenBefore,
+            Optional<Set<Integer>> leave,
+            Map<String, String> settings) {
         MemoryImage whole = codec.encode(before, contents);
         NavigableMap<Integer, SlotReading> held = codec.decode(before);
         List<Planned> planned = new ArrayList<>();
@@ -102,7 +130,27 @@ public record WritePlan(MemoryImage image, List<Planned> slots, int held) {
                 + (int) wanted.keySet().stream()
                         .filter(slot -> !kept.contains(slot))
                         .count();
-        return new WritePlan(image, planned, count);
+        List<SettingChange> set = changes(codec.settings(before), settings);
+        for (SettingChange change : set) {
+            image = codec.with(image, change.setting, change.after);
+        }
+        return new WritePlan(image, planned, set, count);
+    }
+
+    private static List<SettingChange> changes(Map<RadioSetting, Optional<String>> held, Map<String, String> wanted) {
+        List<SettingChange> changes = new ArrayList<>();
+        wanted.forEach((name, value) -> {
+            Map.Entry<RadioSetting, Optional<String>> setting = held.entrySet().stream()
+                    .filter(each -> each.getKey().name().equals(name))
+                    .findFirst()
+                    .orElseThrow(
+                            () -> new IllegalArgumentException("\"" + name + "\" is not in the memory of the radio"));
+            if (!setting.getValue().equals(Optional.of(value))) {
+                changes.add(new SettingChange(setting.getKey(), setting.getValue(), value));
+            }
+        });
+        changes.sort(Comparator.comparing(each -> each.setting.name()));
+        return changes;
     }
 
     /** How many slots of a kind are written. */

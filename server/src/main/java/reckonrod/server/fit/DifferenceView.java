@@ -39,7 +39,15 @@ record DifferenceView(
         int drifted,
         boolean mustBeAsked,
         String planned,
-        List<PlannedChange> slots) {
+        List<PlannedChange> slots,
+        List<SettingSet> settings) {
+    /**
+     * A setting of the whole radio that is set.
+     *
+     * @param before what it is set to now; nothing where its bytes mean none of its values
+     */
+    record SettingSet(String name, @Schema(nullable = true) String before, String after) {}
+
     /** Where what a slot holds came from. */
     enum SlotOrigin {
         radio,
@@ -125,6 +133,10 @@ record DifferenceView(
                 plan.drifted(),
                 plan.mustBeAsked(),
                 plan.image().digest(),
-                plan.slots().stream().map(PlannedChange::of).toList());
+                plan.slots().stream().map(PlannedChange::of).toList(),
+                plan.settings().stream()
+                        .map(each -> new SettingSet(
+                                each.setting().name(), each.before().orElse(null), each.after()))
+                        .toList());
     }
 }

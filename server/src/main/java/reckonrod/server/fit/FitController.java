@@ -1,11 +1,17 @@
 package reckonrod.server.fit;
 
+import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -59,14 +65,32 @@ class FitController {
     @GetMapping("/{id}/difference")
     DifferenceView difference(
             @PathVariable String id, @RequestParam UUID list, @RequestParam(required = false) List<Integer> leave) {
+        return plan(id, new PlanRequest(list, leave, null));
+    }
+
+    /**
+     * What would be written.
+     *
+     * @param leave the slots that are left as they are; left out for the usual: what came from no list stays
+     * @param settings what settings of the radio shall be set to, by their names; those left out stay
+     */
+    record PlanRequest(
+            @NotNull(message = "must be given") UUID listId,
+            @Schema(nullable = true) List<Integer> leave,
+            @Schema(nullable = true) Map<String, String> settings) {}
+
+    /** What writing a list and settings does; nothing is written. */
+    @PostMapping("/{id}/plan")
+    DifferenceView plan(@PathVariable String id, @Valid @RequestBody PlanRequest request) {
         RadioUnit unit = units.get(id);
-        StoredList stored = lists.get(list);
+        StoredList stored = lists.get(request.listId());
         Snapshot snapshot = newest(unit);
         WritePlan plan = loading.plan(
                 unit,
                 snapshot,
                 loading.fit(unit, stored.list()),
-                Optional.ofNullable(leave).map(Set::copyOf));
+                Optional.ofNullable(request.leave()).map(Set::copyOf),
+                Optional.ofNullable(request.settings()).orElse(Map.of()));
         return DifferenceView.of(
                 snapshot, stored, plan, Loaders.estimate(unit.definition(), snapshot.image(), plan.image()));
     }

@@ -1,5 +1,6 @@
 package reckonrod.server.fit;
 
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.springframework.stereotype.Component;
@@ -9,6 +10,7 @@ import reckonrod.core.image.WritePlan;
 import reckonrod.core.list.ChannelList;
 import reckonrod.server.arrange.MadeRows;
 import reckonrod.server.plans.PlanLookup;
+import reckonrod.server.problem.ProblemException;
 import reckonrod.server.radios.RadioUnit;
 import reckonrod.server.radios.RadioUnits;
 import reckonrod.server.radios.Snapshot;
@@ -35,13 +37,24 @@ public class Loading {
      * What writing a fitted list does to the radio, against a snapshot of it.
      *
      * @param leave the slots that are left as they are; absent for the usual
+     * @param settings what settings of the radio shall be set to, by their names
      */
-    public WritePlan plan(RadioUnit unit, Snapshot snapshot, FitReport fitted, Optional<Set<Integer>> leave) {
-        return WritePlan.of(
-                new ImageCodec(unit.definition()),
-                snapshot.image(),
-                fitted.contents(),
-                units.writtenFromLists(unit.id()),
-                leave);
+    public WritePlan plan(
+            RadioUnit unit,
+            Snapshot snapshot,
+            FitReport fitted,
+            Optional<Set<Integer>> leave,
+            Map<String, String> settings) {
+        try {
+            return WritePlan.of(
+                    new ImageCodec(unit.definition()),
+                    snapshot.image(),
+                    fitted.contents(),
+                    units.writtenFromLists(unit.id()),
+                    leave,
+                    settings);
+        } catch (IllegalArgumentException wrong) {
+            throw ProblemException.refused("plan-refused", "That cannot be written", wrong.getMessage() + ".");
+        }
     }
 }

@@ -67,7 +67,8 @@ class OverviewController {
     }
 
     private int behind(RadioUnit unit, Snapshot snapshot, StoredList stored) {
-        WritePlan plan = loading.plan(unit, snapshot, loading.fit(unit, stored.list()), Optional.empty());
+        WritePlan plan =
+                loading.plan(unit, snapshot, loading.fit(unit, stored.list()), Optional.empty(), java.util.Map.of());
         return (int) plan.slots().stream().filter(each -> !each.left()).count();
     }
 }

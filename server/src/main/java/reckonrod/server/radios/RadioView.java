@@ -159,13 +159,17 @@ record RadioView(
      * A setting of the radio itself.
      *
      * @param value what it was set to when the radio was read last; nothing where that is not known
+     * @param values what it can be set to
+     * @param inMemory whether it is written with the channels; else it is set on the radio
      * @param fails whether right channels fail with that
      * @param panel how it is reached on the radio; empty where only a cable reaches it
      */
     record SettingNow(
             String name,
             @Schema(nullable = true) String value,
+            List<String> values,
             String advised,
+            boolean inMemory,
             boolean fails,
             String why,
             String panel) {}

@@ -53,17 +53,20 @@ class RadioViews {
                 newest.map(snapshot -> of(unit, snapshot)).orElse(null),
                 RadioView.ShelfView.of(unit.shelf()),
                 unit.definition().settings().stream()
-                        .map(setting -> setting(setting, values.getOrDefault(setting, Optional.empty())))
+                        .map(setting -> setting(
+                                setting, values.containsKey(setting), values.getOrDefault(setting, Optional.empty())))
                         .toList(),
                 RadioView.CarryingView.of(unit.carrying()));
     }
 
     /** What a setting is set to is known only from a memory that was read. */
-    private static RadioView.SettingNow setting(RadioSetting setting, Optional<String> value) {
+    private static RadioView.SettingNow setting(RadioSetting setting, boolean inMemory, Optional<String> value) {
         return new RadioView.SettingNow(
                 setting.name(),
                 value.orElse(null),
+                setting.values(),
                 setting.advised(),
+                inMemory,
                 value.filter(setting.fails()::contains).isPresent(),
                 setting.why(),
                 setting.panel().orElse(""));

@@ -1,8 +1,10 @@
 package reckonrod.server.transfers;
 
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import reckonrod.core.fit.FitReport;
 import reckonrod.core.image.WritePlan;
@@ -68,7 +70,11 @@ class PlannedWrites {
         Snapshot snapshot = units.snapshot(unit.id(), request.snapshotId());
         FitReport fitted = loading.fit(unit, list.list());
         WritePlan plan = loading.plan(
-                unit, snapshot, fitted, Optional.ofNullable(request.leave()).map(Set::copyOf));
+                unit,
+                snapshot,
+                fitted,
+                Optional.ofNullable(request.leave()).map(Set::copyOf),
+                Optional.ofNullable(request.settings()).orElse(Map.of()));
         if (request.planned() != null && !request.planned().equals(plan.image().digest())) {
             throw ProblemException.conflict(
                     "planned-otherwise",
@@ -83,7 +89,7 @@ class PlannedWrites {
                 list,
                 snapshot,
                 plan,
-                fitted.told() + left(plan),
+                fitted.told() + left(plan) + set(plan),
                 Loaders.estimate(unit.definition(), snapshot.image(), plan.image())
                         .blocks(),
                 List.copyOf(plan.fromListsAfterwards(fitted.contents().slots().keySet())));
@@ -100,6 +106,16 @@ class PlannedWrites {
                             + " away, and takesAway says "
                             + meant + ". Nothing was written; look at the difference again.");
         }
+    }
+
+    private static String set(WritePlan plan) {
+        return plan.settings().isEmpty()
+                ? ""
+                : " Set: "
+                        + plan.settings().stream()
+                                .map(each -> each.setting().name() + " " + each.after())
+                                .collect(Collectors.joining(", "))
+                        + ".";
     }
 
     private static String left(WritePlan plan) {

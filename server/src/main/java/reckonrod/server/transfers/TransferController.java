@@ -4,6 +4,7 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -51,6 +52,7 @@ class TransferController {
      *
      * @param leave the slots that are left as they are; the usual ones if left out
      * @param planned what the difference named that was shown; the radio's model or its slots may be others since then
+     * @param settings what settings of the radio shall be set to, by their names; those left out stay
      * @param takesAway how many channels of the radio the person knows to go; 0 if left out
      */
     record WriteRequest(
@@ -59,7 +61,8 @@ class TransferController {
             @NotNull(message = NEEDED) UUID snapshotId,
             @Schema(nullable = true) List<Integer> leave,
             @Schema(nullable = true) Integer takesAway,
-            @Schema(nullable = true) String planned) {}
+            @Schema(nullable = true) String planned,
+            @Schema(nullable = true) Map<String, String> settings) {}
 
     /** The snapshot to put back. */
     record RestoreRequest(@NotNull(message = NEEDED) UUID snapshotId) {}

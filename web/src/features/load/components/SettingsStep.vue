@@ -1,0 +1,97 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Radio } from '@/shared/api/client'
+import SheetTable from '@/shared/ui/SheetTable.vue'
+import SeverityMark from '@/shared/components/SeverityMark.vue'
+
+/** The settings of the radio itself that matter to the job: what they are, what is advised and why, and what is written. */
+const props = defineProps<{ radio: Radio; busy: boolean }>()
+const settings = defineModel<Record<string, string>>({ required: true })
+const rows = computed(() => props.radio.settings)
+const wanted = computed(() => rows.value.filter((each) => each.inMemory && each.value !== each.advised))
+const allAdvised = computed(() => wanted.value.every((each) => settings.value[each.name] === each.advised))
+function set(name: string, value: string | null, now: string | null) {
+  const next = { ...settings.value }
+  if (value === null || value === now) delete next[name]
+  else next[name] = value
+  settings.value = next
+}
+function advise() {
+  settings.value = allAdvised.value
+    ? {}
+    : {
+        ...settings.value,
+        ...Object.fromEntries(wanted.value.map((each) => [each.name, each.advised])),
+      }
+}
+</script>
+
+<template>
+  <details v-if="rows.length" class="settings" :open="rows.some((each) => each.fails)">
+    <summary>
+      Settings of {{ radio.name }}:
+      {{ wanted.length ? `${wanted.length} other than advised` : 'all as advised' }}
+    </summary>
+    <p class="acts">
+      <v-btn v-if="wanted.length" size="small" :disabled="busy" @click="advise">
+        {{ allAdvised ? 'Leave them as they are' : 'Set all as advised' }}
+      </v-btn>
+      <span class="quiet small">They go with the channels, in the same write.</span>
+    </p>
+    <SheetTable label="Settings of the radio">
+      <thead>
+        <tr>
+          <th scope="col">Setting</th>
+          <th scope="col">Now</th>
+          <th scope="col">After writing</th>
+          <th scope="col" class="roomy">Why</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="each in rows" :key="each.name">
+          <th scope="row">{{ each.name }}</th>
+          <td>
+            <SeverityMark v-if="each.fails" severity="doubt" />
+            {{ each.value ?? 'not known' }}
+          </td>
+          <td>
+            <v-select
+              v-if="each.inMemory"
+              :model-value="settings[each.name] ?? each.value"
+              :items="
+                each.values.map((value) => ({
+                  value,
+                  title: value === each.advised ? `${value} (advised)` : value,
+                }))
+              "
+              :aria-label="`${each.name} after writing`"
+              density="compact"
+              hide-details
+              :disabled="busy"
+              @update:model-value="(value: string) => set(each.name, value, each.value)"
+            />
+            <span v-else class="quiet small">{{ each.advised }} advised; on the radio: {{ each.panel }}</span>
+          </td>
+          <td class="roomy quiet small">{{ each.why }}</td>
+        </tr>
+      </tbody>
+    </SheetTable>
+  </details>
+</template>
+
+<style scoped>
+.settings {
+  margin-top: 12px;
+}
+.settings summary {
+  cursor: pointer;
+}
+.settings .acts {
+  margin: 8px 0;
+}
+@media (max-width: 720px) {
+  .roomy {
+    display: none;
+  }
+}
+</style>
