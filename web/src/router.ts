@@ -26,6 +26,7 @@ export const router = createRouter({
     { path: '/matrix', name: 'matrix', component: () => import('./features/fit/MatrixView.vue') },
     { path: '/fit/:radio?', name: 'fit', component: () => import('./features/fit/FitView.vue') },
     { path: '/radios', name: 'radios', component: () => import('./features/radios/RadiosView.vue') },
+    { path: '/snapshots', name: 'snapshots', component: () => import('./features/load/SnapshotsView.vue') },
     { path: '/models/:id?', name: 'models', component: () => import('./features/radios/ModelsView.vue') },
     { path: '/load/:radio?', name: 'load', component: () => import('./features/load/LoadView.vue') },
     { path: '/:rest(.*)*', name: 'nowhere', component: () => import('./features/NowhereView.vue') },

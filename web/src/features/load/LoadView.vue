@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
+import { useRoute } from 'vue-router'
 import { api, unwrap } from '@/shared/api/client'
 import SwapList from '@/shared/components/SwapList.vue'
 import RadioTabs from '@/shared/components/RadioTabs.vue'
@@ -49,6 +50,15 @@ const held = computed(() => {
   return `${radio.value?.name} was written with ${name} last, on ${moment(loaded.since)}.`
 })
 
+/** The snapshot that is looked at before it is put back, where another screen or the radio's state asks for one. */
+const route = useRoute()
+const back = ref<string | null>(null)
+watch(
+  () => route.query.back,
+  (now) => (back.value = typeof now === 'string' ? now : null),
+  { immediate: true },
+)
+
 const { tellProblem } = useNotice()
 const params = () => ({ path: { radioId: radioId.value ?? '' } })
 const read = () => start(() => unwrap(api.POST('/api/radios/{radioId}/read', { params: params() })))
@@ -89,6 +99,19 @@ watch(work, (now) => now?.focus())
       <div v-if="radio" class="steps stack">
         <p v-if="held" class="quiet">{{ held }}</p>
         <HalfWritten v-if="radio.halfWritten && !running" :radio="radio" @restore="restore" />
+        <v-alert
+          v-if="radio.heldBeforeReset && !radio.halfWritten && !running"
+          type="warning"
+          variant="outlined"
+          border="start"
+          :title="`${radio.name} holds no channel any more.`"
+        >
+          <p>
+            It was reset, or it is another radio. On {{ moment(radio.heldBeforeReset.takenAt) }} it held
+            {{ counted(radio.heldBeforeReset.channels, 'channel') }}.
+          </p>
+          <v-btn class="mt-2" @click="back = radio.heldBeforeReset.id">Put that back…</v-btn>
+        </v-alert>
         <ReachLine v-if="radio.line.way !== 'keys'" :radio="radio" :busy="running" />
         <JobProgress v-if="job" :job="job" :radio="radio.name" :lost="serverLost" @cancel="cancel" />
         <CardOut v-if="radio.cardOut && !running" :radio="radio" @forget="card.forget" />
@@ -114,7 +137,14 @@ watch(work, (now) => now?.focus())
           @into="(slots) => intoList(radio!.id, difference!.snapshotId, slots)"
         />
         <p v-if="writing.error.value" role="alert">{{ writing.error.value.message }}</p>
-        <SnapshotList :radio-id="radio.id" :radio-name="radio.name" :busy="running" @restore="restore" />
+        <SnapshotList
+          :key="radio.id"
+          :radio-id="radio.id"
+          :radio-name="radio.name"
+          :busy="running"
+          :back="back"
+          @restore="restore"
+        />
         <SheetDialog
           v-model="asking"
           :title="

@@ -42,6 +42,7 @@ useKeys({
     <PageBar title="Radios">
       <span v-if="radios" class="quiet">{{ counted(radios.length, 'radio') }} in use</span>
       <template #acts>
+        <v-btn :to="{ name: 'snapshots' }">Snapshots</v-btn>
         <v-btn :to="{ name: 'models' }">Models</v-btn>
         <v-btn color="primary" variant="flat" @click="edit(null)">Add a radio</v-btn>
       </template>

@@ -10,6 +10,8 @@ const props = defineProps<{
   planned?: PlannedChange[]
   /** Whether what the radio holds can be taken into the list from here. */
   takes?: boolean
+  /** What the right side is; left out for what is there after writing. */
+  then?: string
 }>()
 const emit = defineEmits<{ leave: [slot: number, left: boolean]; into: [slot: number] }>()
 const plan = computed(() => new Map(props.planned?.map((each) => [each.change.slot, each]) ?? []))
@@ -62,7 +64,7 @@ function title({ before, after }: SlotChange) {
         <th scope="col" class="figure">Slot</th>
         <th scope="col">Change</th>
         <th scope="col">Name</th>
-        <th scope="col">In the radio now → after writing</th>
+        <th scope="col">{{ then ? `Then → ${then}` : 'In the radio now → after writing' }}</th>
       </tr>
     </thead>
     <tbody>

@@ -1,16 +1,24 @@
 <script setup lang="ts">
-import { computed, ref, toRef } from 'vue'
+import { computed, ref, toRef, watch } from 'vue'
 import SheetDialog from '@/shared/ui/SheetDialog.vue'
 import { counted, moment } from '@/shared/words'
 import { useRestoreDifference, useSnapshots } from '../composables/useDifference'
 import DifferenceTable from './DifferenceTable.vue'
 import SnapshotListDialog from './SnapshotListDialog.vue'
 
-const props = defineProps<{ radioId: string; radioName: string; busy: boolean }>()
+const props = defineProps<{ radioId: string; radioName: string; busy: boolean; back: string | null }>()
 const emit = defineEmits<{ restore: [id: string] }>()
 const { data: snapshots } = useSnapshots(toRef(() => props.radioId))
 /** What is put back is looked at first. */
 const looked = ref<string | null>(null)
+/** One that was asked for from elsewhere. */
+watch(
+  () => props.back,
+  (now) => {
+    if (now) looked.value = now
+  },
+  { immediate: true },
+)
 const open = computed({
   get: () => looked.value !== null,
   set: (now: boolean) => {
@@ -32,6 +40,7 @@ function putBack() {
 <template>
   <details v-if="snapshots?.length" class="snapshots">
     <summary>{{ counted(snapshots.length, 'snapshot') }} kept</summary>
+    <router-link :to="{ name: 'snapshots' }" class="small">All snapshots of all radios</router-link>
     <v-list density="compact" aria-label="Snapshots" class="list">
       <v-list-item
         v-for="each in snapshots"

@@ -6,7 +6,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
+import java.time.Instant;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Random;
 import java.util.UUID;
@@ -43,6 +45,7 @@ class ArchitectureTest {
             "image",
             "link",
             "load",
+            "shelf",
             "exchange",
             "recipe");
 
@@ -111,8 +114,9 @@ class ArchitectureTest {
                 .dependOnClassesThat()
                 .haveFullyQualifiedName("java.time.Clock")
                 .orShould()
-                .dependOnClassesThat()
-                .haveFullyQualifiedName("java.time.Instant")
+                .callMethod(Instant.class, "now")
+                .orShould()
+                .callMethod(LocalDateTime.class, "now")
                 .check(classes);
     }
 

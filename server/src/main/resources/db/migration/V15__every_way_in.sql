@@ -19,3 +19,9 @@ create table card_out (
     slots      jsonb       not null,
     written_at timestamptz not null
 );
+
+-- What somebody calls a snapshot and notes of it, and whether it stays whatever is thinned out.
+alter table snapshot
+    add column name text    not null default '',
+    add column note text    not null default '',
+    add column kept boolean not null default false;

@@ -110,6 +110,34 @@ class FitController {
                         .toList());
     }
 
+    /** What two snapshots of radios of one model have otherwise. */
+    @GetMapping("/{id}/snapshots/{snapshotId}/beside/{otherRadio}/{other}")
+    DifferenceView.RestoreView beside(
+            @PathVariable String id,
+            @PathVariable UUID snapshotId,
+            @PathVariable String otherRadio,
+            @PathVariable UUID other) {
+        RadioUnit unit = units.get(id);
+        RadioUnit otherUnit = units.get(otherRadio);
+        if (!unit.definition().id().equals(otherUnit.definition().id())) {
+            throw ProblemException.refused(
+                    "other-model",
+                    "Other models",
+                    "A " + unit.definition().title() + " and a "
+                            + otherUnit.definition().title()
+                            + " keep channels otherwise. Make a list of each, and compare those.");
+        }
+        Snapshot after = units.snapshot(id, snapshotId);
+        Snapshot before = units.snapshot(otherRadio, other);
+        return new DifferenceView.RestoreView(
+                after.id(),
+                after.takenAt(),
+                before.takenAt(),
+                SlotDifference.between(new ImageCodec(unit.definition()), before.image(), after.image()).stream()
+                        .map(DifferenceView.SlotChange::of)
+                        .toList());
+    }
+
     private Snapshot newest(RadioUnit unit) {
         return units.newestSnapshot(unit.withLink().id())
                 .orElseThrow(() -> ProblemException.refused(

@@ -178,6 +178,23 @@ public class RadioUnits {
                 .orElse(Map.of());
     }
 
+    /**
+     * What a radio held before it came to hold nothing, if that is so: it was reset, or is another one.
+     *
+     * @param now what it was read to hold
+     */
+    @Transactional(readOnly = true)
+    public Optional<Snapshot> heldBeforeReset(RadioUnit unit, MemoryImage now) {
+        ImageCodec codec = new ImageCodec(unit.definition());
+        if (!codec.decode(now).isEmpty()) {
+            return Optional.empty();
+        }
+        return snapshots(unit.id()).stream()
+                .filter(each -> each.image().size() == now.size())
+                .filter(each -> !codec.decode(each.image()).isEmpty())
+                .findFirst();
+    }
+
     /** One snapshot of a radio; that of another radio is not found. */
     @Transactional(readOnly = true)
     public Snapshot snapshot(String radioId, UUID id) {

@@ -19,6 +19,7 @@ import reckonrod.server.definitions.Way;
  * @param memoryKnown whether it is known how its memory is laid out, and so what it would show
  * @param baud the speed of its cable; absent where it is not loaded by cable
  * @param person what the person does to load it by cable or card
+ * @param heldBeforeReset what it held before it came to hold nothing, if that is so
  * @param line how it is reached
  * @param cardOut the card that is on its way into it
  */
@@ -41,6 +42,7 @@ record RadioView(
         boolean halfWritten,
         @Schema(nullable = true) LoadedView loaded,
         @Schema(nullable = true) SnapshotView newestSnapshot,
+        @Schema(nullable = true) SnapshotView heldBeforeReset,
         ShelfView shelf,
         List<SettingNow> settings,
         CarryingView carrying) {

@@ -51,6 +51,10 @@ class RadioViews {
                                 loaded.listId().orElse(null), loaded.listName(), loaded.since()))
                         .orElse(null),
                 newest.map(snapshot -> of(unit, snapshot)).orElse(null),
+                newest.filter(each -> isOfModel(unit, each))
+                        .flatMap(each -> units.heldBeforeReset(unit, each.image()))
+                        .map(each -> of(unit, each))
+                        .orElse(null),
                 RadioView.ShelfView.of(unit.shelf()),
                 unit.definition().settings().stream()
                         .map(setting -> setting(
@@ -70,6 +74,14 @@ class RadioViews {
                 value.filter(setting.fails()::contains).isPresent(),
                 setting.why(),
                 setting.panel().orElse(""));
+    }
+
+    /** A model that was edited since may have a memory of another size. */
+    private static boolean isOfModel(RadioUnit unit, Snapshot snapshot) {
+        return unit.definition()
+                .memory()
+                .filter(layout -> layout.bytes() == snapshot.image().size())
+                .isPresent();
     }
 
     static RadioView.SnapshotView of(RadioUnit unit, Snapshot snapshot) {

@@ -6,7 +6,7 @@ import jakarta.persistence.Table;
 import java.time.Instant;
 import java.util.UUID;
 
-/** What a radio held at a moment. Never changed. */
+/** What a radio held at a moment; that never changes, only what somebody notes of it. */
 @Entity
 @Table(name = "snapshot")
 class SnapshotRecord {
@@ -17,6 +17,9 @@ class SnapshotRecord {
     private Instant takenAt;
     private String reason;
     private byte[] image;
+    private String name = "";
+    private String note = "";
+    private boolean kept;
 
     SnapshotRecord() {}
 
@@ -46,5 +49,23 @@ class SnapshotRecord {
 
     byte[] image() {
         return image.clone();
+    }
+
+    String name() {
+        return name;
+    }
+
+    String note() {
+        return note;
+    }
+
+    boolean kept() {
+        return kept;
+    }
+
+    void isKnownAs(String newName, String newNote, boolean stays) {
+        name = newName;
+        note = newNote;
+        kept = stays;
     }
 }

@@ -45,10 +45,18 @@ class Transfers {
             MemoryImage held = known.isPresent() ? transfer.readAgain(known.get()) : transfer.read();
             String came = cards.meaning(unit, held)
                     .map(CardsOut.Back::words)
-                    .orElse(unit.name() + " was read and a snapshot of it is kept.");
+                    .orElseGet(() -> unit.name() + " was read and a snapshot of it is kept." + reset(unit, held));
             return new Ending(came, () -> cards.cameBack(unit, held));
         });
         return job;
+    }
+
+    private String reset(RadioUnit unit, MemoryImage held) {
+        return units.heldBeforeReset(unit, held)
+                .map(each ->
+                        " It holds no channel any more: it was reset, or it is another radio. What it held before can be"
+                                + " put back.")
+                .orElse("");
     }
 
     JobView write(Planned planned, JobRunner.Opening opening) {
