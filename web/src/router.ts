@@ -27,6 +27,11 @@ export const router = createRouter({
     { path: '/fit/:radio?', name: 'fit', component: () => import('./features/fit/FitView.vue') },
     { path: '/radios', name: 'radios', component: () => import('./features/radios/RadiosView.vue') },
     { path: '/snapshots', name: 'snapshots', component: () => import('./features/load/SnapshotsView.vue') },
+    {
+      path: '/plans/:id/paper',
+      name: 'plan-paper',
+      component: () => import('./features/load/PlanPaper.vue'),
+    },
     { path: '/models/:id?', name: 'models', component: () => import('./features/radios/ModelsView.vue') },
     { path: '/load/:radio?', name: 'load', component: () => import('./features/load/LoadView.vue') },
     { path: '/:rest(.*)*', name: 'nowhere', component: () => import('./features/NowhereView.vue') },

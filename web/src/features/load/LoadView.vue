@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
+import { computed, nextTick, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { api, unwrap } from '@/shared/api/client'
 import SwapList from '@/shared/components/SwapList.vue'
@@ -16,6 +16,8 @@ import CardOut from './components/CardOut.vue'
 import HalfWritten from './components/HalfWritten.vue'
 import JobProgress from './components/JobProgress.vue'
 import RadioFace from './components/RadioFace.vue'
+import ByHandList from './components/ByHandList.vue'
+import PlanQueue from './components/PlanQueue.vue'
 import ReachLine from './components/ReachLine.vue'
 import ReadStep from './components/ReadStep.vue'
 import SnapshotList from './components/SnapshotList.vue'
@@ -23,6 +25,7 @@ import WriteStep from './components/WriteStep.vue'
 import { useCard } from './composables/useCard'
 import { cancelJob, useRadioJob } from './composables/useJobs'
 import { useIntoList } from './composables/useIntoList'
+import { useKeptPlans } from './composables/usePlans'
 import { useWriting } from './composables/useWriting'
 
 const { lists, open, openId } = useOpenList()
@@ -34,6 +37,7 @@ const writing = useWriting(radio, openId, start)
 const card = useCard(radioId, start)
 const { difference, stale, lost, asking } = writing
 const intoList = useIntoList()
+const { keep } = useKeptPlans()
 const loss = computed(() => difference.value?.loses ?? 0)
 
 /** How many of the changes made on the radio would be written over. */
@@ -58,6 +62,12 @@ watch(
   (now) => (back.value = typeof now === 'string' ? now : null),
   { immediate: true },
 )
+
+async function lookAt(snapshot: string) {
+  back.value = null
+  await nextTick()
+  back.value = snapshot
+}
 
 const { tellProblem } = useNotice()
 const params = () => ({ path: { radioId: radioId.value ?? '' } })
@@ -110,10 +120,11 @@ watch(work, (now) => now?.focus())
             It was reset, or it is another radio. On {{ moment(radio.heldBeforeReset.takenAt) }} it held
             {{ counted(radio.heldBeforeReset.channels, 'channel') }}.
           </p>
-          <v-btn class="mt-2" @click="back = radio.heldBeforeReset.id">Put that back…</v-btn>
+          <v-btn class="mt-2" @click="lookAt(radio.heldBeforeReset.id)">Put that back…</v-btn>
         </v-alert>
         <ReachLine v-if="radio.line.way !== 'keys'" :radio="radio" :busy="running" />
         <JobProgress v-if="job" :job="job" :radio="radio.name" :lost="serverLost" @cancel="cancel" />
+        <ByHandList v-if="!running" :key="radio.id" :radio-id="radio.id" :radio-name="radio.name" />
         <CardOut v-if="radio.cardOut && !running" :radio="radio" @forget="card.forget" />
         <p v-if="radio.line.way === 'keys'">
           The {{ radio.model }} is not loaded by cable or card here.
@@ -133,10 +144,12 @@ watch(work, (now) => now?.focus())
           :blocked="running || stale || radio.halfWritten || card.packing.value"
           @write="writing.write()"
           @zip="writing.write(card.writeZip)"
+          @keep="writing.write((body) => keep(radio!.id, body), 'Keep it')"
           @choose="writing.choose"
           @into="(slots) => intoList(radio!.id, difference!.snapshotId, slots)"
         />
         <p v-if="writing.error.value" role="alert">{{ writing.error.value.message }}</p>
+        <PlanQueue />
         <SnapshotList
           :key="radio.id"
           :radio-id="radio.id"
@@ -169,9 +182,13 @@ watch(work, (now) => now?.focus())
           </p>
           <template #acts>
             <v-btn color="error" variant="flat" @click="writing.writeAsMeant">{{
-              loss ? `Write, and let ${loss === 1 ? 'it' : 'them'} go` : 'Write over them'
+              loss
+                ? `${writing.verb.value}, and let ${loss === 1 ? 'it' : 'them'} go`
+                : `${writing.verb.value} over what was changed`
             }}</v-btn>
-            <v-btn data-first @click="asking = false">Write nothing</v-btn>
+            <v-btn data-first @click="asking = false">{{
+              writing.verb.value === 'Write' ? 'Write nothing' : 'Keep nothing'
+            }}</v-btn>
           </template>
         </SheetDialog>
       </div>

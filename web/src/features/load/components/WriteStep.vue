@@ -19,6 +19,7 @@ const settings = defineModel<Record<string, string>>('settings', { required: tru
 const emit = defineEmits<{
   write: []
   zip: []
+  keep: []
   choose: [slots: number[], left: boolean]
   into: [slots: number[]]
 }>()
@@ -63,6 +64,7 @@ const changes = computed(() => props.difference.slots.map((each) => each.change)
         @click="emit('zip')"
         >{{ radio.line.reached === 'none' ? `${words}, as a zip` : 'As a zip of its card' }}</v-btn
       >
+      <v-btn :disabled="blocked || count === 0" @click="emit('keep')">Keep as a plan</v-btn>
       <span class="quiet">
         <template v-if="count">
           {{ difference.bytesToWrite }} bytes<template v-if="radio.baud"

@@ -26,7 +26,7 @@ export function useRadioJob(radioId: Ref<string | null>) {
     if (started.state === 'RUNNING') stream.open(`/api/jobs/${started.id}/events`)
   }
   function ended() {
-    for (const key of ['jobs', 'radios', 'difference', 'snapshots'])
+    for (const key of ['jobs', 'radios', 'difference', 'snapshots', 'by-hand', 'plans-kept'])
       void cache.invalidateQueries({ queryKey: [key] })
   }
 

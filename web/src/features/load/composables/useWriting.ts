@@ -66,8 +66,10 @@ export function useWriting(
     void start(() => unwrap(api.POST('/api/radios/{radioId}/write', { params, body })))
   }
   /** Two ways in, so that no second click on the first button is ever taken for the answer to what is asked. */
-  function write(by?: (body: WriteBody) => unknown) {
-    means = by ?? overTheLine
+  const verb = ref('Write')
+  function write(by: (body: WriteBody) => unknown = overTheLine, does = 'Write') {
+    means = by
+    verb.value = does
     if (difference.value?.mustBeAsked) asking.value = true
     else writeAsMeant()
   }
@@ -87,5 +89,5 @@ export function useWriting(
       settings: Object.fromEntries(seen.settings.map((each) => [each.name, each.after])),
     })
   }
-  return { difference, error, stale, settings, count, words, lost, choose, asking, write, writeAsMeant }
+  return { difference, error, stale, settings, count, words, lost, choose, asking, verb, write, writeAsMeant }
 }

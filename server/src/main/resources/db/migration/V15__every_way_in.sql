@@ -17,6 +17,7 @@ create table card_out (
     list_id    uuid,
     what       text        not null,
     slots      jsonb       not null,
+    by_hand    jsonb       not null default '[]',
     written_at timestamptz not null
 );
 
@@ -25,3 +26,28 @@ alter table snapshot
     add column name text    not null default '',
     add column note text    not null default '',
     add column kept boolean not null default false;
+
+-- What is left to do by hand on a radio after it was written; kept until it is done.
+create table by_hand_step (
+    id       uuid primary key,
+    radio_id text        not null references radio_unit on delete cascade,
+    of_radio boolean     not null,
+    words    text        not null,
+    since    timestamptz not null,
+    done_at  timestamptz,
+    unique (radio_id, words)
+);
+
+-- Writes that were looked at and are to be made later, one after the other.
+create table kept_plan (
+    id         uuid primary key,
+    radio_id   text        not null references radio_unit on delete cascade,
+    list_name  text        not null,
+    request    jsonb       not null,
+    lines      jsonb       not null,
+    says       text        not null,
+    kept_at    timestamptz not null,
+    state      text        not null,
+    message    text        not null default '',
+    job_id     uuid
+);

@@ -25,6 +25,9 @@ class CardOutRecord {
     @JdbcTypeCode(SqlTypes.JSON)
     private List<Integer> slots = List.of();
 
+    @JdbcTypeCode(SqlTypes.JSON)
+    private List<ByHand.Step> byHand = List.of();
+
     private Instant writtenAt;
 
     CardOutRecord() {}
@@ -36,11 +39,12 @@ class CardOutRecord {
         this.listId = out.listId().orElse(null);
         this.what = out.what();
         this.slots = List.copyOf(out.slots());
+        this.byHand = List.copyOf(out.byHand());
         this.writtenAt = out.at();
     }
 
     CardsOut.Out out() {
         return new CardsOut.Out(
-                MemoryImage.of(image), before, java.util.Optional.ofNullable(listId), what, slots, writtenAt);
+                MemoryImage.of(image), before, java.util.Optional.ofNullable(listId), what, slots, byHand, writtenAt);
     }
 }

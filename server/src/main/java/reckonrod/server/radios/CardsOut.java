@@ -19,8 +19,10 @@ import reckonrod.core.image.SlotDifference;
 public class CardsOut {
     private final CardOutRepository cards;
     private final RadioUnits units;
+    private final ByHand byHand;
 
-    CardsOut(CardOutRepository cards, RadioUnits units) {
+    CardsOut(CardOutRepository cards, RadioUnits units, ByHand byHand) {
+        this.byHand = byHand;
         this.cards = cards;
         this.units = units;
     }
@@ -33,9 +35,16 @@ public class CardsOut {
      * @param listId the list that it was written with; nothing where a snapshot was put back
      * @param what the name of the list or snapshot
      * @param slots those whose channels came from a list
+     * @param byHand what is left to do on the radio once it is in
      */
     public record Out(
-            MemoryImage image, String before, Optional<UUID> listId, String what, List<Integer> slots, Instant at) {}
+            MemoryImage image,
+            String before,
+            Optional<UUID> listId,
+            String what,
+            List<Integer> slots,
+            List<ByHand.Step> byHand,
+            Instant at) {}
 
     /**
      * What a card that came back says.
@@ -88,7 +97,10 @@ public class CardsOut {
     /** The radio has exported this; what was out is in it if that is the very same. */
     public void cameBack(RadioUnit unit, MemoryImage exported) {
         of(unit.id()).filter(out -> out.image().equals(exported)).ifPresent(out -> {
-            out.listId().ifPresent(list -> units.wasWritten(unit.id(), list, out.what(), exported, out.slots()));
+            out.listId().ifPresent(list -> {
+                units.wasWritten(unit.id(), list, out.what(), exported, out.slots());
+                byHand.follow(unit.id(), out.byHand());
+            });
             forget(unit.id());
         });
     }

@@ -1,18 +1,22 @@
 package reckonrod.server.transfers;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
+import reckonrod.core.fit.FitMark;
 import reckonrod.core.fit.FitReport;
 import reckonrod.core.image.WritePlan;
 import reckonrod.core.load.Loaders;
+import reckonrod.core.radio.RadioSetting;
 import reckonrod.server.fit.Loading;
 import reckonrod.server.lists.ListStore;
 import reckonrod.server.lists.StoredList;
 import reckonrod.server.problem.ProblemException;
+import reckonrod.server.radios.ByHand;
 import reckonrod.server.radios.RadioUnit;
 import reckonrod.server.radios.RadioUnits;
 import reckonrod.server.radios.Snapshot;
@@ -37,6 +41,7 @@ class PlannedWrites {
      * @param told what to tell of the channels
      * @param blocks how many blocks go
      * @param slots those whose channels come from a list afterwards
+     * @param byHand what is left to do on the radio afterwards
      */
     record Planned(
             RadioUnit unit,
@@ -45,7 +50,8 @@ class PlannedWrites {
             WritePlan plan,
             String told,
             int blocks,
-            List<Integer> slots) {}
+            List<Integer> slots,
+            List<ByHand.Step> byHand) {}
 
     /**
      * Plans a write as the person saw it.
@@ -92,7 +98,35 @@ class PlannedWrites {
                 fitted.told() + left(plan) + set(plan),
                 Loaders.estimate(unit.definition(), snapshot.image(), plan.image())
                         .blocks(),
-                List.copyOf(plan.fromListsAfterwards(fitted.contents().slots().keySet())));
+                List.copyOf(plan.fromListsAfterwards(fitted.contents().slots().keySet())),
+                byHand(unit, fitted));
+    }
+
+    /** What neither the channels nor the link bring into the radio. */
+    private static List<ByHand.Step> byHand(RadioUnit unit, FitReport fitted) {
+        List<ByHand.Step> steps = new ArrayList<>();
+        fitted.placements()
+                .forEach(placement -> placement.reasons().stream()
+                        .filter(reason -> reason.mark() == FitMark.BY_HAND)
+                        .map(reason -> placement.entry().channel().label()
+                                + placement.place().stream()
+                                        .mapToObj(slot -> " (slot " + slot + ")")
+                                        .findFirst()
+                                        .orElse("")
+                                + ": " + reason.why() + " " + reason.avoid())
+                        .forEach(words -> steps.add(new ByHand.Step(false, words.strip()))));
+        Set<RadioSetting> inMemory = unit.definition()
+                .memory()
+                .map(layout -> layout.settings(new byte[layout.bytes()]).keySet())
+                .orElse(Set.of());
+        unit.definition().settings().stream()
+                .filter(setting ->
+                        !inMemory.contains(setting) && setting.panel().isPresent())
+                .forEach(setting -> steps.add(new ByHand.Step(
+                        true,
+                        "Set " + setting.name() + " to " + setting.advised() + " on the radio ("
+                                + setting.panel().get() + "). " + setting.why())));
+        return steps;
     }
 
     /** Nothing goes from a radio that the person was not shown to go. */

@@ -12,6 +12,7 @@ import reckonrod.core.link.LinkException;
 import reckonrod.core.link.TransferWatch;
 import reckonrod.core.load.Loaders;
 import reckonrod.server.ports.ZipFolder;
+import reckonrod.server.radios.ByHand;
 import reckonrod.server.radios.CardsOut;
 import reckonrod.server.radios.RadioUnit;
 import reckonrod.server.radios.RadioUnits;
@@ -26,9 +27,11 @@ class Transfers {
     private final JobRunner runner;
     private final RadioUnits units;
     private final CardsOut cards;
+    private final ByHand byHand;
     private final Clock clock;
 
-    Transfers(JobStore jobs, JobRunner runner, RadioUnits units, CardsOut cards, Clock clock) {
+    Transfers(JobStore jobs, JobRunner runner, RadioUnits units, CardsOut cards, ByHand byHand, Clock clock) {
+        this.byHand = byHand;
         this.jobs = jobs;
         this.runner = runner;
         this.units = units;
@@ -73,7 +76,10 @@ class Transfers {
                     unit.name() + " holds " + list + ": " + planned.told() + " " + planned.blocks()
                             + (planned.blocks() == 1 ? " changed block" : " changed blocks")
                             + " written, read back and found equal; the rest is as it was, by the radio's own sum of all.",
-                    () -> units.wasWritten(unit.id(), planned.list().id(), list, held, planned.slots()));
+                    () -> {
+                        units.wasWritten(unit.id(), planned.list().id(), list, held, planned.slots());
+                        byHand.follow(unit.id(), planned.byHand());
+                    });
         });
         return job;
     }
@@ -88,7 +94,8 @@ class Transfers {
                         .orElse("");
                 return cardGoes(
                         unit,
-                        new CardsOut.Out(held, before, Optional.empty(), "the snapshot", List.of(), clock.instant()));
+                        new CardsOut.Out(
+                                held, before, Optional.empty(), "the snapshot", List.of(), List.of(), clock.instant()));
             }
             return new Ending(unit.name() + " holds the snapshot again, read back and found equal.", () -> {
                 units.wasRestored(unit.id(), snapshot.id());
@@ -119,6 +126,7 @@ class Transfers {
                 Optional.of(planned.list().id()),
                 planned.list().list().name(),
                 planned.slots(),
+                planned.byHand(),
                 clock.instant());
     }
 

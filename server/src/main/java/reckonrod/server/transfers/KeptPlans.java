@@ -1,0 +1,108 @@
+package reckonrod.server.transfers;
+
+import java.time.Clock;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import reckonrod.server.problem.ProblemException;
+import reckonrod.server.radios.RadioUnit;
+import reckonrod.server.radios.RadioUnits;
+import reckonrod.server.transfers.KeptPlanRecord.State;
+
+/** Keeps writes that are to be made later; one for a radio, the newest. */
+@Service
+@Transactional
+class KeptPlans {
+    private final KeptPlanRepository plans;
+    private final PlannedWrites planned;
+    private final RadioUnits units;
+    private final JobStore jobs;
+    private final Clock clock;
+
+    KeptPlans(KeptPlanRepository plans, PlannedWrites planned, RadioUnits units, JobStore jobs, Clock clock) {
+        this.jobs = jobs;
+        this.plans = plans;
+        this.planned = planned;
+        this.units = units;
+        this.clock = clock;
+    }
+
+    /**
+     * A kept plan.
+     *
+     * @param stale why it cannot be made as it was shown; empty while it can
+     * @param state how it stands, as its transfer tells it
+     * @param message how it ended
+     */
+    record Kept(KeptPlanRecord plan, RadioUnit unit, String stale, State state, String message) {}
+
+    Kept keep(RadioUnit unit, TransferController.WriteRequest request) {
+        PlannedWrites.Planned now = planned.plan(unit, request);
+        plans.findFirstByRadioIdAndState(unit.id(), State.WAITING).ifPresent(plans::delete);
+        KeptPlanRecord plan = plans.save(new KeptPlanRecord(
+                UUID.randomUUID(),
+                unit.id(),
+                now.list().list().name(),
+                request,
+                PlanWords.lines(now.plan()),
+                PlanWords.sum(now.plan()),
+                clock.instant()));
+        return new Kept(plan, unit, "", State.WAITING, "");
+    }
+
+    @Transactional(readOnly = true)
+    List<Kept> all() {
+        return plans.findAllByOrderByKeptAt().stream().map(this::kept).toList();
+    }
+
+    @Transactional(readOnly = true)
+    Kept get(UUID id) {
+        return kept(record(id));
+    }
+
+    private Kept kept(KeptPlanRecord plan) {
+        RadioUnit unit = units.get(plan.radioId());
+        if (plan.state() != State.RUNNING || plan.jobId() == null) {
+            String stale = plan.state() == State.WAITING ? stale(plan, unit) : "";
+            return new Kept(plan, unit, stale, plan.state(), plan.message());
+        }
+        // The program that made it may have ended meanwhile; its transfer is told by the row in any case.
+        JobView job = jobs.get(plan.jobId());
+        State state = job.state() == JobState.RUNNING
+                ? State.RUNNING
+                : job.state() == JobState.DONE ? State.DONE : State.FAILED;
+        return new Kept(plan, unit, "", state, job.message());
+    }
+
+    private String stale(KeptPlanRecord plan, RadioUnit unit) {
+        try {
+            boolean newer = units.newestSnapshot(unit.id())
+                    .filter(each -> !each.id().equals(plan.request().snapshotId()))
+                    .filter(each -> !each.image()
+                            .equals(units.snapshot(unit.id(), plan.request().snapshotId())
+                                    .image()))
+                    .isPresent();
+            if (newer) {
+                return unit.name() + " was read again since, and holds something else.";
+            }
+            planned.plan(unit, plan.request());
+            return "";
+        } catch (ProblemException otherwise) {
+            return otherwise.getMessage();
+        }
+    }
+
+    void forget(UUID id) {
+        plans.delete(record(id));
+    }
+
+    void stands(UUID id, State state, String message, Optional<UUID> job) {
+        plans.findById(id).ifPresent(plan -> plan.stands(state, message, job.orElse(null)));
+    }
+
+    private KeptPlanRecord record(UUID id) {
+        return plans.findById(id).orElseThrow(() -> ProblemException.notFound("There is no plan " + id + " any more."));
+    }
+}
