@@ -214,6 +214,9 @@ useKeys({
   min-height: 0;
   overflow: auto;
 }
+.filters {
+  padding-top: 6px;
+}
 .filters > * {
   max-width: 260px;
   flex: 1 1 160px;

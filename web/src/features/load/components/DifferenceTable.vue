@@ -50,7 +50,9 @@ function drift(slot: number) {
     : ''
 }
 /** What only the radio has, or has otherwise since. */
-const mine = (slot: number) => ['radio', 'changed_since'].includes(plan.value.get(slot)?.origin ?? '')
+const mine = (change: SlotChange) =>
+  plan.value.get(change.slot)?.origin === 'changed_since' ||
+  (change.kind === 'removed' && plan.value.get(change.slot)?.origin === 'radio')
 function title({ before, after }: SlotChange) {
   return after?.name || before?.name || after?.listen || before?.listen || 'unreadable'
 }
@@ -104,7 +106,7 @@ function title({ before, after }: SlotChange) {
             <span class="mono after">{{ whole(change.after) }}</span>
           </template>
           <v-btn
-            v-if="takes && change.before && !change.before.unreadable && mine(change.slot)"
+            v-if="takes && change.before && !change.before.unreadable && mine(change)"
             size="x-small"
             class="into"
             :aria-label="`Take slot ${change.slot}, ${title(change)}, into the list as the radio has it`"
@@ -132,7 +134,7 @@ function title({ before, after }: SlotChange) {
   color: var(--doubt);
 }
 .into {
-  margin-left: 10px;
+  margin: -6px 0 -6px 10px;
 }
 .gone {
   text-decoration: line-through;

@@ -58,19 +58,23 @@ function advise() {
             <v-select
               v-if="each.inMemory"
               :model-value="settings[each.name] ?? each.value"
-              :items="
-                each.values.map((value) => ({
-                  value,
-                  title: value === each.advised ? `${value} (advised)` : value,
-                }))
-              "
+              :items="each.values"
               :aria-label="`${each.name} after writing`"
+              class="choice"
               density="compact"
+              single-line
               hide-details
               :disabled="busy"
               @update:model-value="(value: string) => set(each.name, value, each.value)"
             />
-            <span v-else class="quiet small">{{ each.advised }} advised; on the radio: {{ each.panel }}</span>
+            <span
+              v-if="each.inMemory && (settings[each.name] ?? each.value) !== each.advised"
+              class="quiet small"
+              >{{ each.advised }} is advised</span
+            >
+            <span v-else-if="!each.inMemory" class="quiet small"
+              >{{ each.advised }} advised; on the radio: {{ each.panel }}</span
+            >
           </td>
           <td class="roomy quiet small">{{ each.why }}</td>
         </tr>
@@ -85,6 +89,13 @@ function advise() {
 }
 .settings summary {
   cursor: pointer;
+}
+.choice {
+  min-width: 130px;
+}
+.choice :deep(.v-field__input) {
+  min-height: 36px;
+  padding-block: 4px;
 }
 .settings .acts {
   margin: 8px 0;

@@ -12,9 +12,11 @@ export function useCard(radioId: Ref<string | null>, start: (begin: () => Promis
 
   const readZip = (file: File) =>
     start(async () => {
-      const form = new FormData()
-      form.append('file', file)
-      const answer = await fetch(`/api/radios/${radioId.value}/card`, { method: 'POST', body: form })
+      const answer = await fetch(`/api/radios/${radioId.value}/card`, {
+        method: 'POST',
+        headers: { 'Content-Type': 'application/octet-stream' },
+        body: file,
+      })
       const body = await answer.json()
       if (!answer.ok)
         throw new Problem(body.detail ?? 'The card cannot be read.', body.code ?? '', answer.status)

@@ -12,10 +12,8 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
-import org.springframework.web.bind.annotation.RequestPart;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import org.springframework.web.multipart.MultipartFile;
 import reckonrod.server.ports.ZipFolder;
 import reckonrod.server.problem.ProblemException;
 import reckonrod.server.radios.CardsOut;
@@ -39,18 +37,18 @@ class CardController {
     }
 
     /** Reads a card that the person zipped, as if it were in this machine. */
-    @PostMapping(path = "/card", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+    @PostMapping(path = "/card", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
     @ResponseStatus(HttpStatus.ACCEPTED)
-    JobView read(@PathVariable String radioId, @RequestPart("file") MultipartFile file) throws IOException {
+    JobView read(@PathVariable String radioId, @RequestBody byte[] archive) {
         RadioUnit unit = byCard(radioId);
         ZipFolder folder;
         try {
-            folder = ZipFolder.of(file.getBytes());
+            folder = ZipFolder.of(archive);
         } catch (IOException broken) {
             throw ProblemException.refused(
                     "no-archive",
                     "Not a card",
-                    "\"" + file.getOriginalFilename() + "\" cannot be read as a card: " + broken.getMessage()
+                    "That file cannot be read as a card: " + broken.getMessage()
                             + ". Zip the card's folder as it is, and choose that file.");
         }
         return transfers.read(unit, Transfers.over(folder));

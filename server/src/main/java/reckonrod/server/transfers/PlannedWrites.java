@@ -124,7 +124,7 @@ class PlannedWrites {
                         !inMemory.contains(setting) && setting.panel().isPresent())
                 .forEach(setting -> steps.add(new ByHand.Step(
                         true,
-                        "Set " + setting.name() + " to " + setting.advised() + " on the radio ("
+                        "On the radio, set " + setting.name() + " to \"" + setting.advised() + "\" ("
                                 + setting.panel().get() + "). " + setting.why())));
         return steps;
     }
