@@ -24,6 +24,7 @@ import SnapshotList from './components/SnapshotList.vue'
 import WriteStep from './components/WriteStep.vue'
 import { useCard } from './composables/useCard'
 import { cancelJob, useRadioJob } from './composables/useJobs'
+import { useSound } from './composables/useSound'
 import { useIntoList } from './composables/useIntoList'
 import { useKeptPlans } from './composables/usePlans'
 import { useWriting } from './composables/useWriting'
@@ -34,6 +35,7 @@ const { radios, radio, unknown, error } = useOpenRadio()
 const radioId = computed(() => radio.value?.id ?? null)
 const { job, lost: serverLost, start, running } = useRadioJob(radioId)
 const writing = useWriting(radio, openId, start)
+const sound = useSound(job)
 const card = useCard(radioId, start)
 const { difference, stale, lost, asking } = writing
 const intoList = useIntoList()
@@ -99,7 +101,12 @@ watch(work, (now) => now?.focus())
     <section ref="work" class="middle" tabindex="-1" aria-label="Load">
       <PageBar title="Load">
         <span v-if="open" class="quiet">{{ open.name }} into a radio: read, look, write, read back</span>
-        <template #acts><SwapList /></template>
+        <template #acts>
+          <v-btn :aria-pressed="sound.on.value" @click="sound.toggle"
+            >Sound {{ sound.on.value ? 'on' : 'off' }}</v-btn
+          >
+          <SwapList />
+        </template>
       </PageBar>
       <p v-if="error" class="pad" role="alert">{{ error.message }}</p>
       <RadioTabs v-if="radios" :radios="radios" :open="radio?.id ?? ''" route="load" />

@@ -98,7 +98,7 @@ useKeys({
         <v-select v-model="radio" label="Radio" :items="owners" density="compact" hide-details />
         <v-text-field ref="find" v-model="words" label="Find" density="compact" hide-details clearable />
       </div>
-      <SheetTable v-if="shown.length" label="Snapshots">
+      <SheetTable v-if="shown.length" label="All snapshots">
         <thead>
           <tr>
             <th scope="col"><span class="unseen">Compare</span></th>

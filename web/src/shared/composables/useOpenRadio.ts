@@ -13,7 +13,10 @@ export function useOpenRadio() {
     const given = typeof named === 'string' && named !== ''
     const wanted = given ? named : sessionStorage.getItem(KEY)
     const same = radios.value?.find((each) => each.id === wanted) ?? null
-    const first = radios.value?.find((each) => each.line.reached !== 'none') ?? radios.value?.[0] ?? null
+    const reached = radios.value?.filter((each) => each.line.reached !== 'none') ?? []
+    // One that is loaded by itself asks least of a newcomer.
+    const easy = reached.find((each) => each.line.way === 'cable' && each.line.family !== 'streamed clone')
+    const first = easy ?? reached[0] ?? radios.value?.[0] ?? null
     const found = given ? same : (same ?? first)
     if (found) sessionStorage.setItem(KEY, found.id)
     return found

@@ -17,7 +17,7 @@ const WORDS = { WAITING: 'waits', RUNNING: 'is being written', DONE: 'done', FAI
       </v-btn>
       <span class="quiet small">{{ counted(plans.length, 'plan') }}; one that fails stops none.</span>
     </p>
-    <SheetTable label="Kept plans">
+    <SheetTable label="Plans, one a line">
       <thead>
         <tr>
           <th scope="col">Radio</th>

@@ -40,7 +40,7 @@ function putBack() {
 <template>
   <details v-if="snapshots?.length" class="snapshots">
     <summary>{{ counted(snapshots.length, 'snapshot') }} kept</summary>
-    <router-link :to="{ name: 'snapshots' }" class="small">All snapshots of all radios</router-link>
+    <v-btn size="small" :to="{ name: 'snapshots' }">All snapshots of all radios</v-btn>
     <v-list density="compact" aria-label="Snapshots" class="list">
       <v-list-item
         v-for="each in snapshots"

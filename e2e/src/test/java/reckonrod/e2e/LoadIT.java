@@ -111,4 +111,111 @@ class LoadIT extends BrowserTest {
         button(page, "Cancel").click();
         assertThat(page.locator(".steps .job")).containsText("Stopped, as you asked. Nothing was written.", SLOWLY);
     }
+
+    /** The person starts a clone on the radio: the screen leads through it in large words, by keys alone, on a phone beside it. */
+    @Test
+    void aStreamedCloneIsLedThroughStepByStep() {
+        Page page = page("/load/green");
+        page.setViewportSize(390, 844);
+        button(page, "Read K31 · green").focus();
+        page.keyboard().press("Enter");
+        Locator steps = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("On the radio now"));
+        assertThat(steps).containsText("Turn the dial until the display shows SEND.", SLOWLY);
+        button(page, "Done, next").focus();
+        page.keyboard().press("Enter");
+        assertThat(steps).containsText("It goes on by itself");
+        AccessibilityIT.check(page);
+        button(page, "Start its send").click();
+        assertThat(page.locator(".steps .job")).containsText("a snapshot of it is kept", SLOWLY);
+        page.locator("button", new Page.LocatorOptions().setHasText(WRITE)).click();
+        assertThat(steps).containsText("TAKE", SLOWLY);
+        assertThat(page.locator(".steps .job")).containsText("Nothing is written yet");
+        button(page, "Set it to take").click();
+        assertThat(page.locator(".steps .job")).containsText("is being written", SLOWLY);
+        assertThat(page.locator(".steps .job")).containsText("by the radio's own sum of all", SLOWLY);
+        assertThat(button(page, "Nothing to write to K31 · green")).isDisabled();
+    }
+
+    /** A card is written, taken in, exported and read; up to then nothing is said to be in the radio. */
+    @Test
+    void aCardGoesThereAndBack() {
+        Page page = page("/load/car");
+        button(page, "Export to its card").click();
+        assertThat(page.getByText("It shows Exported")).isVisible();
+        button(page, "Read the card of KM90 · car").click();
+        assertThat(page.locator(".steps .job")).containsText("by its own clock", SLOWLY);
+        page.locator("button", new Page.LocatorOptions().setHasText(WRITE)).click();
+        assertThat(page.locator(".steps .job")).containsText("Nothing is in the radio yet", SLOWLY);
+        assertThat(page.locator("#card-out")).isVisible();
+        AccessibilityIT.check(page);
+        button(page, "Take its card in").click();
+        assertThat(page.getByText("It shows Taken in")).isVisible();
+        button(page, "Export to its card").click();
+        assertThat(page.getByText("It shows Exported")).isVisible();
+        button(page, "Read the card of KM90 · car").click();
+        assertThat(page.locator(".steps .job")).containsText("took the card in", SLOWLY);
+        assertThat(page.locator("#card-out")).hasCount(0);
+        assertThat(button(page, "Nothing to write to KM90 · car")).isDisabled();
+    }
+
+    /** A plan is kept and looked at on paper, and made later; what is left by hand stays on the list over a reload. */
+    @Test
+    void aPlanIsKeptPrintedAndMadeAndWhatIsLeftStays() {
+        Page page = page("/load/pocket");
+        button(page, "Read W40 · pocket").click();
+        assertThat(page.locator(".steps .job")).containsText("a snapshot of it is kept", SLOWLY);
+        page.getByText("Settings of W40 · pocket").click();
+        button(page, "Set all as advised").click();
+        AccessibilityIT.check(page);
+        assertThat(page.locator(
+                        "button", new Page.LocatorOptions().setHasText(Pattern.compile("Write .* settings? to"))))
+                .isVisible();
+        button(page, "Keep as a plan").click();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Plan of W40 · pocket on paper"))
+                .click();
+        assertThat(page.locator(".paper")).containsText("new free → ");
+        assertThat(page.locator(".paper")).containsText("Setting ");
+        AccessibilityIT.check(page);
+        page.goBack();
+        button(page, "Write it").click();
+        Locator plan = page.getByRole(AriaRole.ROW).filter(new Locator.FilterOptions().setHasText("W40 · pocket"));
+        assertThat(plan).containsText("done", SLOWLY);
+        page.reload();
+        Locator step = page.getByLabel(Pattern.compile("VELLAN AIR \\(slot 43\\)"));
+        step.check();
+        page.reload();
+        assertThat(step).isChecked();
+        assertThat(page.getByText("left to do by hand on W40 · pocket")).isVisible();
+        button(page, "Drop the plan of W40 · pocket").click();
+        assertThat(page.locator("#kept-plans")).hasCount(0);
+    }
+
+    /** The library of all radios: named, kept for ever, laid beside each other. */
+    @Test
+    void snapshotsAreNamedAndCompared() {
+        Page page = page("/load/blue");
+        button(page, "Read W12 · blue").click();
+        assertThat(page.locator(".steps .job")).containsText("a snapshot of it is kept", SLOWLY);
+        button(page, "Read W12 · blue").click();
+        assertThat(page.locator(".snapshots summary"))
+                .containsText(Pattern.compile("([2-9]|\\d\\d) snapshots kept"), SLOWLY);
+        page.locator(".snapshots summary").click();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("All snapshots of all radios"))
+                .click();
+        AccessibilityIT.check(page);
+        page.getByLabel("Find").fill("w12 · blue");
+        Locator rows = page.locator("tbody tr");
+        rows.nth(0).getByRole(AriaRole.BUTTON).first().click();
+        page.getByLabel("Name").fill("Zz before the race");
+        page.getByLabel("Keep it for ever").check();
+        button(page, "Keep").dblclick();
+        assertThat(rows.nth(0)).containsText("Zz before the race");
+        assertThat(rows.nth(0)).containsText("kept for ever");
+        rows.nth(0).getByRole(AriaRole.CHECKBOX).check();
+        rows.nth(1).getByRole(AriaRole.CHECKBOX).check();
+        page.keyboard().press("c");
+        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("differ");
+        AccessibilityIT.check(page);
+        button(page, "Close").click();
+    }
 }

@@ -51,3 +51,9 @@ create table kept_plan (
     message    text        not null default '',
     job_id     uuid
 );
+
+-- Settings of radios as somebody likes them, for several radios.
+create table setting_profile (
+    name   text primary key,
+    chosen jsonb not null
+);

@@ -54,17 +54,47 @@ class KeptPlans {
 
     @Transactional(readOnly = true)
     List<Kept> all() {
-        return plans.findAllByOrderByKeptAt().stream().map(this::kept).toList();
+        return plans.findAllByOrderByKeptAt().stream()
+                .flatMap(plan -> unit(plan).map(unit -> kept(plan, unit)).stream())
+                .toList();
     }
 
     @Transactional(readOnly = true)
     Kept get(UUID id) {
-        return kept(record(id));
+        KeptPlanRecord plan = record(id);
+        return kept(plan, units.get(plan.radioId()));
     }
 
-    private Kept kept(KeptPlanRecord plan) {
-        RadioUnit unit = units.get(plan.radioId());
-        if (plan.state() != State.RUNNING || plan.jobId() == null) {
+    /** One whose model cannot be read any more does not take the others with it. */
+    private Optional<RadioUnit> unit(KeptPlanRecord plan) {
+        try {
+            return Optional.of(units.get(plan.radioId()));
+        } catch (ProblemException unreadable) {
+            return Optional.empty();
+        }
+    }
+
+    /**
+     * Takes a plan to make it, in this program and no other.
+     *
+     * @return whether it was still waiting
+     */
+    boolean claim(UUID id) {
+        Optional<KeptPlanRecord> waiting = plans.locked(id).filter(plan -> plan.state() == State.WAITING);
+        waiting.ifPresent(plan -> plan.stands(State.RUNNING, "", null));
+        return waiting.isPresent();
+    }
+
+    private Kept kept(KeptPlanRecord plan, RadioUnit unit) {
+        if (plan.state() == State.RUNNING && plan.jobId() == null) {
+            return new Kept(
+                    plan,
+                    unit,
+                    "",
+                    State.FAILED,
+                    "It was not begun; the program ended, or begins it this moment. Nothing was written.");
+        }
+        if (plan.state() != State.RUNNING) {
             String stale = plan.state() == State.WAITING ? stale(plan, unit) : "";
             return new Kept(plan, unit, stale, plan.state(), plan.message());
         }

@@ -41,7 +41,7 @@ class PlanQueue {
     private void make(UUID id) {
         try {
             KeptPlans.Kept kept = plans.get(id);
-            if (kept.plan().state() != State.WAITING) {
+            if (!plans.claim(id)) {
                 return;
             }
             if (!kept.stale().isEmpty()) {
