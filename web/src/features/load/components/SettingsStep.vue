@@ -31,6 +31,7 @@ function byProfile(name: string) {
   settings.value = next
 }
 const asks = ref(false)
+const shown = ref(false)
 const name = ref('')
 async function keepProfile() {
   const chosen = Object.fromEntries(
@@ -52,12 +53,17 @@ function advise() {
 </script>
 
 <template>
-  <details v-if="rows.length" class="settings" :open="rows.some((each) => each.fails)">
+  <details
+    v-if="rows.length"
+    class="settings"
+    :open="rows.some((each) => each.fails)"
+    @toggle="shown = ($event.target as HTMLDetailsElement).open"
+  >
     <summary>
       Settings of {{ radio.name }}:
       {{ wanted.length ? `${wanted.length} other than advised` : 'all as advised' }}
     </summary>
-    <p class="acts">
+    <p v-if="shown" class="acts">
       <v-btn v-if="wanted.length" size="small" :disabled="busy" @click="advise">
         {{ allAdvised ? 'Leave them as they are' : 'Set all as advised' }}
       </v-btn>
@@ -75,7 +81,7 @@ function advise() {
       <v-btn size="small" :disabled="busy" @click="asks = true">Keep as a profile…</v-btn>
       <span class="quiet small">They go with the channels, in the same write.</span>
     </p>
-    <SheetTable label="Settings of the radio">
+    <SheetTable v-if="shown" label="Settings of the radio">
       <thead>
         <tr>
           <th scope="col">Setting</th>

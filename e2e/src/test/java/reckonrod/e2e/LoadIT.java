@@ -203,7 +203,8 @@ class LoadIT extends BrowserTest {
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("All snapshots of all radios"))
                 .click();
         AccessibilityIT.check(page);
-        page.getByLabel("Find").fill("w12 · blue");
+        page.getByRole(AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName("Find"))
+                .fill("w12 · blue");
         Locator rows = page.locator("tbody tr");
         rows.nth(0).getByRole(AriaRole.BUTTON).first().click();
         page.getByLabel("Name").fill("Zz before the race");

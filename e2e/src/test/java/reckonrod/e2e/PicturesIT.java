@@ -132,9 +132,13 @@ class PicturesIT extends BrowserTest {
         button(page, "Next in use").click();
         page.locator("button", new Page.LocatorOptions().setHasText("changed to W12 · blue"))
                 .click();
-        assertThat(page.locator(".steps .job")).containsText("left", SLOWLY);
-        take(page, "load");
         assertThat(page.locator(".steps .job")).containsText("found equal", SLOWLY);
+        page.navigate(Application.address() + "/load/green");
+        button(page, "Read K31 · green").click();
+        assertThat(page.locator(".steps .job")).containsText("Turn the dial", SLOWLY);
+        take(page, "load");
+        button(page, "Start its send").click();
+        assertThat(page.locator(".steps .job")).containsText("a snapshot of it is kept", SLOWLY);
         page.navigate(Application.address() + "/find");
         awaitGround(page);
         page.locator("#find-at").fill("Vellan Harbour");

@@ -40,9 +40,13 @@ public record RadioDefinition(
                 throw new IllegalArgumentException("the memory must be whole blocks of "
                         + each.family().blockBytes() + " bytes, was " + layout.bytes() + " bytes");
             }
-            if (each.family() instanceof LinkDefinition.Cable && layout.bytes() > MOST_BYTES_BY_CABLE) {
-                throw new IllegalArgumentException("a memory that is loaded by cable must have at most "
-                        + MOST_BYTES_BY_CABLE + " bytes, was " + layout.bytes() + " bytes");
+            int most = each.family() instanceof LinkDefinition.VariableRecords
+                    ? MOST_BYTES_BY_CABLE - 1
+                    : MOST_BYTES_BY_CABLE;
+            if (each.family() instanceof LinkDefinition.Cable && layout.bytes() > most) {
+                throw new IllegalArgumentException(
+                        "a memory that is loaded by " + each.family().words() + " must have at most " + most
+                                + " bytes, was " + layout.bytes() + " bytes");
             }
         });
     }

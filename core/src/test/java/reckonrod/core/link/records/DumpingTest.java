@@ -92,6 +92,26 @@ class DumpingTest {
                         Stuck.class, stuck -> assertThat(stuck.why()).isEqualTo(Why.REFUSED));
     }
 
+    /** All comes but the end, again and again: that ends too. */
+    @Test
+    void anEndThatNeverComesIsGivenUp() {
+        Conversation<byte[]> state = next(asked.heard(withoutEnd(0)));
+        for (int i = 0; ; i++) {
+            assertThat(i).isLessThan(10);
+            Turn<byte[]> turn = state.silence();
+            if (turn instanceof Stuck) {
+                break;
+            }
+            byte[] request = ((Go<byte[]>) turn).say();
+            state = next(next(turn).heard(withoutEnd(RecordFrame.number(request, RecordFrame.CONTENT))));
+        }
+    }
+
+    private static byte[] withoutEnd(int from) {
+        byte[] whole = dump(from, 400);
+        return Arrays.copyOf(whole, whole.length - 7);
+    }
+
     /** A right end of another memory is not the end of this one. */
     @Test
     void theSumOfThePartMustAgree() {
