@@ -207,7 +207,8 @@ class LoadIT extends BrowserTest {
                 .fill("w12 · blue");
         Locator rows = page.locator("tbody tr");
         rows.nth(0).getByRole(AriaRole.BUTTON).first().click();
-        page.getByLabel("Name").fill("Zz before the race");
+        page.getByRole(AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName("Name"))
+                .fill("Zz before the race");
         page.getByLabel("Keep it for ever").check();
         button(page, "Keep").dblclick();
         assertThat(rows.nth(0)).containsText("Zz before the race");
