@@ -32,8 +32,9 @@ watch(open, (now) => {
   made.value = null
 })
 async function make() {
+  if (busy.value) return
   if (made.value) return void (open.value = false)
-  if (busy.value || !snapshot.value) return
+  if (!snapshot.value) return
   busy.value = true
   try {
     const path = { id: props.radioId, snapshotId: snapshot.value }
@@ -49,7 +50,8 @@ async function make() {
   } catch (cause) {
     problem.value = cause instanceof Error ? cause.message : String(cause)
   } finally {
-    busy.value = false
+    // The second click of a double click is not the answer to what is told now.
+    setTimeout(() => (busy.value = false), made.value ? 600 : 0)
   }
 }
 </script>

@@ -17,7 +17,11 @@ export function useWriting(
   const settings = ref<Record<string, string>>({})
   const { data: difference, error, isPlaceholderData: stale } = useDifference(radio, listId, leave, settings)
   watch([() => radio.value?.id, listId, () => radio.value?.newestSnapshot?.id], () => (leave.value = null))
-  watch([() => radio.value?.id, () => radio.value?.newestSnapshot?.id], () => (settings.value = {}))
+  // What was chosen stays over a new reading: set already, it is nothing to write.
+  watch(
+    () => radio.value?.id,
+    () => (settings.value = {}),
+  )
 
   const channels = computed(() => difference.value?.slots.filter((each) => !each.left).length ?? 0)
   const count = computed(() => channels.value + (difference.value?.settings.length ?? 0))

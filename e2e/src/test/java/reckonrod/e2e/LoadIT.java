@@ -218,6 +218,7 @@ class LoadIT extends BrowserTest {
         page.keyboard().press("c");
         assertThat(page.getByRole(AriaRole.DIALOG)).containsText("differ");
         AccessibilityIT.check(page);
-        button(page, "Close").click();
+        page.keyboard().press("Escape");
+        assertThat(page.getByRole(AriaRole.DIALOG)).hasCount(0);
     }
 }

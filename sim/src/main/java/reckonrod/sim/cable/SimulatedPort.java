@@ -15,6 +15,8 @@ public final class SimulatedPort implements Port {
     /** What comes in one go: about a twentieth of a second of the line. */
     private static final int GOES_A_SECOND = 20;
 
+    private static final int STORM_PIECE = 128;
+
     private static final byte[] NOTHING = {};
     private static final byte[] OTHER_WORDS = "$WX,1013,hPa,14.2,C*5B\r\n".getBytes(StandardCharsets.US_ASCII);
 
@@ -93,7 +95,17 @@ public final class SimulatedPort implements Port {
                 spoiled[i] ^= 0x10;
             }
         }
-        waiting = joined(waiting, storm.map(each -> each.through(spoiled)).orElse(spoiled));
+        waiting = joined(waiting, storm.map(each -> stormed(each, spoiled)).orElse(spoiled));
+    }
+
+    /** A long stream meets the storm many times. */
+    private static byte[] stormed(Storm storm, byte[] bytes) {
+        byte[] arrives = NOTHING;
+        for (int at = 0; at < bytes.length; at += STORM_PIECE) {
+            arrives = joined(
+                    arrives, storm.through(Arrays.copyOfRange(bytes, at, Math.min(bytes.length, at + STORM_PIECE))));
+        }
+        return arrives;
     }
 
     @Override
