@@ -11,7 +11,7 @@ alter table simulated_radio
 
 -- A card was written and is on its way: it is in the radio only when the radio has exported the same again.
 create table card_out (
-    radio_id   text primary key references radio_unit on delete cascade,
+    radio_id   text primary key references radio_unit on delete cascade deferrable,
     image      bytea       not null,
     before     text        not null,
     list_id    uuid,
@@ -30,7 +30,7 @@ alter table snapshot
 -- What is left to do by hand on a radio after it was written; kept until it is done.
 create table by_hand_step (
     id       uuid primary key,
-    radio_id text        not null references radio_unit on delete cascade,
+    radio_id text        not null references radio_unit on delete cascade deferrable,
     of_radio boolean     not null,
     words    text        not null,
     since    timestamptz not null,
@@ -41,7 +41,7 @@ create table by_hand_step (
 -- Writes that were looked at and are to be made later, one after the other.
 create table kept_plan (
     id         uuid primary key,
-    radio_id   text        not null references radio_unit on delete cascade,
+    radio_id   text        not null references radio_unit on delete cascade deferrable,
     list_name  text        not null,
     request    jsonb       not null,
     lines      jsonb       not null,
