@@ -151,7 +151,11 @@ class JobRunner {
         };
     }
 
+    /** A card tells of itself what became of it; the radio is not touched by it. */
     private static String consequence(RadioUnit unit, boolean writing) {
+        if (unit.byCard()) {
+            return "";
+        }
         return writing ? " " + unit.name() + " is half written: put the snapshot back." : " Nothing was written.";
     }
 
