@@ -231,8 +231,30 @@ useKeys({
   .roomy {
     display: none;
   }
+  thead {
+    display: none;
+  }
+  tbody tr {
+    display: grid;
+    grid-template-columns: 48px minmax(0, 1fr) auto;
+    align-items: center;
+    border-bottom: 1px solid var(--line);
+  }
+  tbody td,
+  tbody th {
+    height: auto !important;
+    border: 0 !important;
+    padding-block: 4px !important;
+  }
   .end {
+    grid-column: 1 / -1;
+    display: flex;
+    flex-wrap: wrap;
+    gap: 6px;
     white-space: normal;
+  }
+  .end .v-btn {
+    margin-left: 0;
   }
 }
 </style>
