@@ -31,11 +31,6 @@ public final class Course {
         watch.progress(phase, done, total);
     }
 
-    /** What was done of something has to be done again. */
-    public void backBy(int bytes) {
-        total += bytes;
-    }
-
     /**
      * Goes on only if it may.
      *

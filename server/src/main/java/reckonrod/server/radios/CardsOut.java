@@ -46,14 +46,6 @@ public class CardsOut {
             List<ByHand.Step> byHand,
             Instant at) {}
 
-    /**
-     * What a card that came back says.
-     *
-     * @param words what to tell the person
-     * @param arrived whether the radio holds what was written
-     */
-    public record Back(String words, boolean arrived) {}
-
     /** The card that is out for a radio, if one is. */
     @Transactional(readOnly = true)
     public Optional<Out> of(String radioId) {
@@ -72,25 +64,21 @@ public class CardsOut {
 
     /** What it means that the radio has exported this, if a card was out. */
     @Transactional(readOnly = true)
-    public Optional<Back> meaning(RadioUnit unit, MemoryImage exported) {
+    public Optional<String> meaning(RadioUnit unit, MemoryImage exported) {
         return of(unit.id()).map(out -> {
             if (out.image().equals(exported)) {
-                return new Back(unit.name() + " took the card in: it holds " + out.what() + ", byte for byte.", true);
+                return unit.name() + " took the card in: it holds " + out.what() + ", byte for byte.";
             }
             if (out.before().equals(exported.digest())) {
-                return new Back(
-                        unit.name()
-                                + " has not taken the card in: it exported what it held before. Take the card in on the"
-                                + " radio, then export again.",
-                        false);
+                return unit.name()
+                        + " has not taken the card in: it exported what it held before. Take the card in on the"
+                        + " radio, then export again.";
             }
             int slots = SlotDifference.between(new ImageCodec(unit.definition()), exported, out.image())
                     .size();
-            return new Back(
-                    unit.name() + " exported something else than was on the card: " + slots
-                            + (slots == 1 ? " slot differs" : " slots differ")
-                            + ". Look at the difference, and write the card anew.",
-                    false);
+            return unit.name() + " exported something else than was on the card: " + slots
+                    + (slots == 1 ? " slot differs" : " slots differ")
+                    + ". Look at the difference, and write the card anew.";
         });
     }
 

@@ -47,7 +47,6 @@ class Transfers {
         runner.start(job.id(), unit, null, opening, transfer -> {
             MemoryImage held = known.isPresent() ? transfer.readAgain(known.get()) : transfer.read();
             String came = cards.meaning(unit, held)
-                    .map(CardsOut.Back::words)
                     .orElseGet(() -> unit.name() + " was read and a snapshot of it is kept." + reset(unit, held));
             return new Ending(came, () -> cards.cameBack(unit, held));
         });

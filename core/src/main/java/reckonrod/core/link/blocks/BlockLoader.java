@@ -61,7 +61,7 @@ public final class BlockLoader implements Loader {
                 return wasRead(now);
             }
             // Somebody else had it remember something, or what is known is of another radio.
-            course.backBy(changed.get().cardinality() * blockBytes);
+            course.adds(changed.get().cardinality() * blockBytes);
         }
         return wasRead(readAll(Phase.READ));
     }

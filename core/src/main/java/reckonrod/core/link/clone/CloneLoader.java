@@ -112,7 +112,7 @@ public final class CloneLoader implements Loader {
                 if (failed.fault() != Fault.GARBAGE || tries <= 1) {
                     throw nobody(failed);
                 }
-                course.backBy(told[0]);
+                course.adds(told[0]);
             }
         }
     }

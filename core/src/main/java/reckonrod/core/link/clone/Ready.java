@@ -4,7 +4,6 @@ import java.nio.ByteBuffer;
 import java.util.Arrays;
 import reckonrod.core.link.Conversation;
 import reckonrod.core.link.Framing;
-import reckonrod.core.link.Framing.More;
 import reckonrod.core.link.Framing.Whole;
 
 /**
@@ -34,16 +33,16 @@ record Ready(Framing framing, byte[] received, int patience) implements Conversa
     public Turn<There> heard(byte[] bytes) {
         byte[] all = Arrays.copyOf(received, received.length + bytes.length);
         System.arraycopy(bytes, 0, all, received.length, bytes.length);
-        if (framing.cut(all) instanceof Whole whole && whole.length() == all.length) {
+        if (framing.cut(all) instanceof Whole whole) {
             byte[] frame = whole.frame();
-            if (frame[0] == CloneFrame.TAKES) {
+            if (frame[0] == CloneFrame.SENDS) {
+                return new Stuck<>(Why.WRONG_WAY, all);
+            }
+            if (frame[0] == CloneFrame.TAKES && whole.length() == all.length) {
                 int sumAt = frame.length - Integer.BYTES;
                 return new Over<>(new There(
                         CloneFrame.ident(frame), ByteBuffer.wrap(frame).getInt(sumAt)));
             }
-        }
-        if (framing.cut(all) instanceof Whole sends && sends.frame()[0] == CloneFrame.SENDS) {
-            return new Stuck<>(Why.WRONG_WAY, all);
         }
         return Conversation.listen(new Ready(framing, all, patience));
     }
@@ -53,7 +52,6 @@ record Ready(Framing framing, byte[] received, int patience) implements Conversa
         if (patience == 0) {
             return new Stuck<>(received.length == 0 ? Why.SILENCE : Why.NONSENSE, received);
         }
-        boolean cutShort = received.length > 0 && framing.cut(received) instanceof More;
-        return Conversation.listen(new Ready(framing, NOTHING, cutShort ? patience : patience - 1));
+        return Conversation.listen(new Ready(framing, NOTHING, patience - 1));
     }
 }

@@ -119,4 +119,20 @@ class ReceivingTest {
         assertThat(next(waiting.heard(stream(0, 1, 2))).heard(WHOLE)).isInstanceOf(Over.class);
         assertStuck(Why.WRONG_WAY, waiting.heard(CloneFrame.who(CloneFrame.TAKES, "KESTROW K31 1.40", new byte[4])));
     }
+
+    /** A radio that begins to say that it is ready and never ends, over and over, does not keep anybody for ever. */
+    @Test
+    void whoOnlyBeginsToBeReadyIsGivenUp() {
+        byte[] takes = CloneFrame.who(CloneFrame.TAKES, "KESTROW K31 1.40", new byte[4]);
+        Conversation<Ready.There> state = Ready.waiting(BLOCK, PATIENCE);
+        assertThat(state.heard(takes)).isInstanceOf(Over.class);
+        Turn<Ready.There> turn = Conversation.listen(state);
+        for (int i = 0; turn instanceof Go<Ready.There> go; i++) {
+            assertThat(i).isLessThanOrEqualTo(PATIENCE);
+            turn = ((Go<Ready.There>) go.next().heard(Arrays.copyOf(takes, 9)))
+                    .next()
+                    .silence();
+        }
+        assertThat(turn).isInstanceOf(Stuck.class);
+    }
 }
