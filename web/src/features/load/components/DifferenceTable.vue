@@ -28,18 +28,7 @@ const FIELDS: Record<string, (slot: Slot) => string> = {
   power: (slot) => slot.power,
   scan: (slot) => (slot.scan ? 'yes' : 'no'),
 }
-function whole(slot: Slot | null) {
-  if (!slot) return ''
-  if (slot.unreadable) return slot.unreadable
-  const tones = [slot.talkTone, slot.listenTone && `listen ${slot.listenTone}`].filter(Boolean)
-  const pair =
-    slot.talk === null
-      ? `${slot.listen}, listen only`
-      : slot.talk === slot.listen
-        ? slot.listen
-        : `${slot.listen} > ${slot.talk}`
-  return [pair, ...tones].join(', ')
-}
+const whole = (slot: Slot | null) => slot?.unreadable ?? slot?.words ?? ''
 /** Who changed it since a list wrote it: the person, on the radio. */
 function drift(slot: number) {
   const planned = plan.value.get(slot)

@@ -127,6 +127,8 @@ final class LinkMeasurement {
         }
 
         @Override
-        public void writingBegins() {}
+        public Optional<Stop> writingBegins() {
+            return Optional.empty();
+        }
     }
 }

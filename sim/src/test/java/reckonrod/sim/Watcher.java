@@ -81,7 +81,9 @@ final class Watcher implements TransferWatch {
     }
 
     @Override
-    public void writingBegins() {
-        wroteSomething = true;
+    public Optional<Stop> writingBegins() {
+        Optional<Stop> stop = stop();
+        wroteSomething = stop.isEmpty();
+        return stop;
     }
 }

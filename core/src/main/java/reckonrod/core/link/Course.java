@@ -37,7 +37,19 @@ public final class Course {
      * @throws LinkException if the watch says stop
      */
     public void stopIfTold() throws LinkException {
-        Optional<Stop> stop = watch.stop();
+        endFor(watch.stop());
+    }
+
+    /**
+     * The first byte is about to be written.
+     *
+     * @throws LinkException if the watch says stop; nothing was written then
+     */
+    public void writingBegins() throws LinkException {
+        endFor(watch.writingBegins());
+    }
+
+    private static void endFor(Optional<Stop> stop) throws LinkException {
         if (stop.isPresent()) {
             throw new LinkException(stop.get());
         }

@@ -90,6 +90,10 @@ public interface TransferWatch {
      */
     default void isThere(Identity identity) {}
 
-    /** Called once, before the first byte of the first block is written: from here on the radio may be half written. */
-    void writingBegins();
+    /**
+     * Called once, before the first byte of the first block is written: from here on the radio may be half written.
+     *
+     * @return why it is not to begin, if it is not; nothing is written then
+     */
+    Optional<Stop> writingBegins();
 }

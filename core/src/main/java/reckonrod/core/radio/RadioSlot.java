@@ -1,6 +1,8 @@
 package reckonrod.core.radio;
 
+import java.util.ArrayList;
 import java.util.Collections;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
@@ -44,5 +46,17 @@ public record RadioSlot(
     /** The same, scanned or not and in these banks. */
     public RadioSlot scanned(boolean stops, Set<Integer> inside) {
         return new RadioSlot(name, receive, transmit, talkTone, listenTone, emission, power, stops, inside);
+    }
+
+    /** What it does, in words and without its name: {@code 145.310, talk 144.710, talk tone 71.9, FM high}. */
+    public String words() {
+        List<String> parts = new ArrayList<>();
+        parts.add(receive.toMegahertzText());
+        parts.add(transmit.map(talk -> talk.equals(receive) ? "talk the same" : "talk " + talk.toMegahertzText())
+                .orElse("never talks"));
+        talkTone.text().ifPresent(tone -> parts.add("talk tone " + tone));
+        listenTone.text().ifPresent(tone -> parts.add("listen tone " + tone));
+        parts.add(emission + " " + power.word());
+        return String.join(", ", parts);
     }
 }

@@ -15,12 +15,22 @@ record SlotView(
         String emission,
         String power,
         boolean scan,
+        String words,
         @Schema(nullable = true) String unreadable) {
     static SlotView of(SlotReading reading) {
         return reading.content()
                 .map(SlotView::of)
                 .orElseGet(() -> new SlotView(
-                        "", "", null, null, null, "", "", false, ((SlotReading.Unreadable) reading).reason()));
+                        "",
+                        "",
+                        null,
+                        null,
+                        null,
+                        "",
+                        "",
+                        false,
+                        ((SlotReading.Unreadable) reading).reason(),
+                        ((SlotReading.Unreadable) reading).reason()));
     }
 
     static SlotView of(RadioSlot slot) {
@@ -33,6 +43,7 @@ record SlotView(
                 slot.emission().name(),
                 slot.power().word(),
                 slot.scan(),
+                slot.words(),
                 null);
     }
 }

@@ -7,6 +7,7 @@ import java.util.Set;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import reckonrod.core.fit.ByHandStep;
 import reckonrod.server.problem.ProblemException;
 
 /** What is left to do by hand after a write: kept until it is done, however often the program is started. */
@@ -23,16 +24,8 @@ public class ByHand {
         this.clock = clock;
     }
 
-    /**
-     * Something to do.
-     *
-     * @param ofRadio whether it is of the radio as a whole and stays done once it is; else it is to be done after each write
-     * @param words what to do, and why
-     */
-    public record Step(boolean ofRadio, String words) {}
-
     /** The radio was written: these are left to do, and no others. */
-    public void follow(String radioId, List<Step> left) {
+    public void follow(String radioId, List<ByHandStep> left) {
         Set<String> known = new HashSet<>();
         for (ByHandRecord each : steps.findByRadioIdOrderByOfRadioAscWordsAsc(radioId)) {
             boolean again = left.stream().anyMatch(step -> step.words().equals(each.words()));

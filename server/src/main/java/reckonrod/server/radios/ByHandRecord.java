@@ -5,6 +5,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
 import java.util.UUID;
+import reckonrod.core.fit.ByHandStep;
 
 /** Something that is left to do by hand on a radio. */
 @Entity
@@ -21,7 +22,7 @@ class ByHandRecord {
 
     ByHandRecord() {}
 
-    ByHandRecord(UUID id, String radioId, ByHand.Step step, Instant now) {
+    ByHandRecord(UUID id, String radioId, ByHandStep step, Instant now) {
         this.id = id;
         this.radioId = radioId;
         this.ofRadio = step.ofRadio();

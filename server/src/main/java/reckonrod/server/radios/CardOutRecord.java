@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
+import reckonrod.core.fit.ByHandStep;
 import reckonrod.core.image.MemoryImage;
 
 /** A card that is on its way into a radio. */
@@ -26,7 +27,7 @@ class CardOutRecord {
     private List<Integer> slots = List.of();
 
     @JdbcTypeCode(SqlTypes.JSON)
-    private List<ByHand.Step> byHand = List.of();
+    private List<ByHandStep> byHand = List.of();
 
     private Instant writtenAt;
 

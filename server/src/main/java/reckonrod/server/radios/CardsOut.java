@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import reckonrod.core.fit.ByHandStep;
 import reckonrod.core.image.ImageCodec;
 import reckonrod.core.image.MemoryImage;
 import reckonrod.core.image.SlotDifference;
@@ -43,7 +44,7 @@ public class CardsOut {
             Optional<UUID> listId,
             String what,
             List<Integer> slots,
-            List<ByHand.Step> byHand,
+            List<ByHandStep> byHand,
             Instant at) {}
 
     /** The card that is out for a radio, if one is. */

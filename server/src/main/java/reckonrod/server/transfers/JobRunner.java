@@ -286,9 +286,13 @@ class JobRunner {
         }
 
         @Override
-        public void writingBegins() {
-            told(() -> jobs.writingBegins(job, unitId, before));
-            writing = true;
+        public Optional<Stop> writingBegins() {
+            try {
+                writing = jobs.writingBegins(job, unitId, before);
+                return writing ? Optional.empty() : Optional.of(Stop.ASKED);
+            } catch (LeaseLost lost) {
+                return Optional.of(Stop.NO_LONGER_OURS);
+            }
         }
 
         private void told(Telling telling) {

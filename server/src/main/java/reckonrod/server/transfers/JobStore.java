@@ -116,10 +116,19 @@ class JobStore implements RunningWork.Source {
         work.run();
     }
 
-    /** From here on the radio may be half written; both are kept, or neither. */
-    void writingBegins(UUID id, String radioId, UUID before) throws LeaseLost {
-        held(id).writingBegins();
+    /**
+     * From here on the radio may be half written; both are kept, or neither.
+     *
+     * @return whether it may begin; if it was cancelled by now, nothing is kept
+     */
+    boolean writingBegins(UUID id, String radioId, UUID before) throws LeaseLost {
+        JobRecord job = held(id);
+        if (job.cancelRequested()) {
+            return false;
+        }
+        job.writingBegins();
         units.writingBegins(radioId, before);
+        return true;
     }
 
     /** Ends a transfer well: what it found out is kept and the row ended, both or neither. */

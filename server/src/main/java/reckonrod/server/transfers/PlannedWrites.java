@@ -1,22 +1,19 @@
 package reckonrod.server.transfers;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
-import reckonrod.core.fit.FitMark;
+import reckonrod.core.fit.ByHandStep;
 import reckonrod.core.fit.FitReport;
 import reckonrod.core.image.WritePlan;
 import reckonrod.core.load.Loaders;
-import reckonrod.core.radio.RadioSetting;
 import reckonrod.server.fit.Loading;
 import reckonrod.server.lists.ListStore;
 import reckonrod.server.lists.StoredList;
 import reckonrod.server.problem.ProblemException;
-import reckonrod.server.radios.ByHand;
 import reckonrod.server.radios.RadioUnit;
 import reckonrod.server.radios.RadioUnits;
 import reckonrod.server.radios.Snapshot;
@@ -51,7 +48,7 @@ class PlannedWrites {
             String told,
             int blocks,
             List<Integer> slots,
-            List<ByHand.Step> byHand) {}
+            List<ByHandStep> byHand) {}
 
     /**
      * Plans a write as the person saw it.
@@ -99,34 +96,7 @@ class PlannedWrites {
                 Loaders.estimate(unit.definition(), snapshot.image(), plan.image())
                         .blocks(),
                 List.copyOf(plan.fromListsAfterwards(fitted.contents().slots().keySet())),
-                byHand(unit, fitted));
-    }
-
-    /** What neither the channels nor the link bring into the radio. */
-    private static List<ByHand.Step> byHand(RadioUnit unit, FitReport fitted) {
-        List<ByHand.Step> steps = new ArrayList<>();
-        fitted.placements()
-                .forEach(placement -> placement.reasons().stream()
-                        .filter(reason -> reason.mark() == FitMark.BY_HAND)
-                        .map(reason -> placement.entry().channel().label()
-                                + placement.place().stream()
-                                        .mapToObj(slot -> " (slot " + slot + ")")
-                                        .findFirst()
-                                        .orElse("")
-                                + ": " + reason.why() + " " + reason.avoid())
-                        .forEach(words -> steps.add(new ByHand.Step(false, words.strip()))));
-        Set<RadioSetting> inMemory = unit.definition()
-                .memory()
-                .map(layout -> layout.settings(new byte[layout.bytes()]).keySet())
-                .orElse(Set.of());
-        unit.definition().settings().stream()
-                .filter(setting ->
-                        !inMemory.contains(setting) && setting.panel().isPresent())
-                .forEach(setting -> steps.add(new ByHand.Step(
-                        true,
-                        "On the radio, set " + setting.name() + " to \"" + setting.advised() + "\" ("
-                                + setting.panel().get() + "). " + setting.why())));
-        return steps;
+                ByHandStep.of(unit.definition(), fitted));
     }
 
     /** Nothing goes from a radio that the person was not shown to go. */

@@ -143,7 +143,9 @@ class Transfers {
         public void memoryWasRead(MemoryImage memory) {}
 
         @Override
-        public void writingBegins() {}
+        public Optional<Stop> writingBegins() {
+            return Optional.empty();
+        }
     }
 
     private Ending cardGoes(RadioUnit unit, CardsOut.Out out) {

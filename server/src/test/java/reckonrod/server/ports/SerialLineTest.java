@@ -57,8 +57,9 @@ class SerialLineTest {
         public void memoryWasRead(MemoryImage memory) {}
 
         @Override
-        public void writingBegins() {
+        public Optional<Stop> writingBegins() {
             writing = true;
+            return Optional.empty();
         }
     }
 

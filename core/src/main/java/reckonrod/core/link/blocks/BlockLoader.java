@@ -153,8 +153,7 @@ public final class BlockLoader implements Loader {
     /** Writes blocks and reads them back; what the radio holds afterwards. */
     private MemoryImage written(List<Integer> blocks, MemoryImage to) throws LinkException {
         if (!blocks.isEmpty()) {
-            course.stopIfTold();
-            watch.writingBegins();
+            course.writingBegins();
         }
         for (int block : blocks) {
             course.stopIfTold();

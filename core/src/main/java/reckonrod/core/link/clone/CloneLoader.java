@@ -153,8 +153,7 @@ public final class CloneLoader implements Loader {
             course.advance(Phase.WRITE, memoryBytes);
             return to;
         }
-        course.stopIfTold();
-        watch.writingBegins();
+        course.writingBegins();
         for (int block = 0; block < memoryBytes / family.blockBytes(); block++) {
             course.stopIfTold();
             int number = block;

@@ -172,8 +172,7 @@ public final class RecordLoader implements Loader {
                 talk.ask(asked(record, RecordFrame.TAKEN, BYTES_OF_PLACE, record[2], record[3]));
                 course.advance(Phase.WRITE, piece.bytes().length);
             }
-            course.stopIfTold();
-            watch.writingBegins();
+            course.writingBegins();
         }
         course.in(Phase.READ_BACK);
         byte[] sum = ByteBuffer.allocate(Integer.BYTES).putInt(to.cyclicSum()).array();

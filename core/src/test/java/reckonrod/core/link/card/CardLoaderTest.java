@@ -92,8 +92,9 @@ class CardLoaderTest {
         }
 
         @Override
-        public void writingBegins() {
+        public Optional<Stop> writingBegins() {
             writing = true;
+            return Optional.empty();
         }
     }
 

@@ -1,24 +1,20 @@
-package reckonrod.server.transfers;
+package reckonrod.core.image;
 
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
-import reckonrod.core.frequency.Frequency;
 import reckonrod.core.image.SlotDifference.Kind;
-import reckonrod.core.image.SlotReading;
-import reckonrod.core.image.WritePlan;
-import reckonrod.core.radio.RadioSlot;
 
 /** A plan in words, for paper and for the queue. */
-final class PlanWords {
+public final class PlanWords {
     private static final Map<Kind, String> WORDS =
             Map.of(Kind.ADDED, "new", Kind.CHANGED, "changed", Kind.REPLACED, "replaced", Kind.REMOVED, "removed");
 
     private PlanWords() {}
 
     /** In one line: {@code 5 new, 3 changed, 1 setting}. */
-    static String sum(WritePlan plan) {
+    public static String sum(WritePlan plan) {
         List<String> parts = new ArrayList<>();
         for (Kind kind : Kind.values()) {
             if (plan.count(kind) > 0) {
@@ -32,7 +28,7 @@ final class PlanWords {
     }
 
     /** Slot by slot, what is written and what is left as it is. */
-    static List<String> lines(WritePlan plan) {
+    public static List<String> lines(WritePlan plan) {
         List<String> lines = plan.slots().stream()
                 .map(each -> "Slot " + each.difference().slot() + ": "
                         + (each.left() ? "stays " : WORDS.get(each.difference().kind()) + " ")
@@ -52,21 +48,8 @@ final class PlanWords {
     }
 
     private static String of(SlotReading reading) {
-        return reading.content().map(PlanWords::of).orElse("unreadable");
-    }
-
-    private static String of(RadioSlot slot) {
-        List<String> parts = new ArrayList<>();
-        parts.add((slot.name() + " " + slot.receive().toMegahertzText()).strip());
-        slot.transmit()
-                .map(Frequency::toMegahertzText)
-                .ifPresentOrElse(
-                        talk -> parts.add(
-                                talk.equals(slot.receive().toMegahertzText()) ? "talk the same" : "talk " + talk),
-                        () -> parts.add("never talks"));
-        slot.talkTone().text().ifPresent(tone -> parts.add("talk tone " + tone));
-        slot.listenTone().text().ifPresent(tone -> parts.add("listen tone " + tone));
-        parts.add(slot.emission() + " " + slot.power().word());
-        return String.join(", ", parts);
+        return reading.content()
+                .map(slot -> (slot.name() + " " + slot.words()).strip())
+                .orElse("unreadable");
     }
 }
