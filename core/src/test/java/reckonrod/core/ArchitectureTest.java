@@ -37,6 +37,7 @@ class ArchitectureTest {
             "satellite",
             "planchange",
             "radio",
+            "air",
             "panel",
             "fit",
             "judge",
@@ -46,6 +47,7 @@ class ArchitectureTest {
             "link",
             "load",
             "shelf",
+            "prove",
             "exchange",
             "recipe");
 

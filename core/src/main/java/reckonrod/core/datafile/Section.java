@@ -137,6 +137,11 @@ public final class Section {
         return result;
     }
 
+    /** The keys of this mapping, in the order of the file, for one whose keys are names of something. */
+    public List<String> keys() {
+        return List.copyOf(nodes.keySet());
+    }
+
     /** Records a fault of this mapping, at the line where it starts. */
     public void fault(String message) {
         file.fault(line, message);

@@ -2,6 +2,7 @@ package reckonrod.core.definition;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import reckonrod.core.layout.Layout;
 import reckonrod.core.panel.Face;
 import reckonrod.core.radio.Kind;
@@ -87,5 +88,13 @@ public record RadioDefinition(
      */
     public LinkDefinition line() {
         return link.orElseThrow(() -> new IllegalStateException("The " + title() + " has no cable"));
+    }
+
+    /** The settings that its link does not reach, so that they are set on the radio itself. */
+    public List<RadioSetting> settingsByHand() {
+        Set<RadioSetting> inMemory = memory.map(
+                        layout -> layout.settings(new byte[layout.bytes()]).keySet())
+                .orElse(Set.of());
+        return settings.stream().filter(setting -> !inMemory.contains(setting)).toList();
     }
 }

@@ -38,7 +38,7 @@ public final class LowestPower {
         }
 
         /** What it sends when it is asked for a level: that of the next higher one that it has, else its highest. */
-        private BigDecimal at(Power asked) {
+        public BigDecimal at(Power asked) {
             BigDecimal sent = null;
             for (Power level : Power.values()) {
                 if (watts.containsKey(level) && (sent == null || level.compareTo(asked) <= 0)) {

@@ -2,8 +2,6 @@ package reckonrod.core.fit;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Set;
-import reckonrod.core.definition.RadioDefinition;
 import reckonrod.core.radio.RadioSetting;
 
 /**
@@ -13,24 +11,23 @@ import reckonrod.core.radio.RadioSetting;
  * @param words what to do, and why
  */
 public record ByHandStep(boolean ofRadio, String words) {
-    /** What is left to do by hand once a list was written into a radio of this model. */
-    public static List<ByHandStep> of(RadioDefinition radio, FitReport fitted) {
+    /**
+     * What is left to do by hand once a list was written into a radio.
+     *
+     * @param unreached the settings of the radio that its link does not reach
+     */
+    public static List<ByHandStep> of(List<RadioSetting> unreached, FitReport fitted) {
         List<ByHandStep> steps = new ArrayList<>();
         for (Placement placement : fitted.placements()) {
             placement.reasons().stream()
                     .filter(reason -> reason.mark() == FitMark.BY_HAND)
                     .forEach(reason -> steps.add(new ByHandStep(false, words(placement, reason))));
         }
-        Set<RadioSetting> inMemory = radio.memory()
-                .map(layout -> layout.settings(new byte[layout.bytes()]).keySet())
-                .orElse(Set.of());
-        radio.settings().stream()
-                .filter(setting -> !inMemory.contains(setting))
-                .forEach(setting -> setting.panel()
-                        .ifPresent(keys -> steps.add(new ByHandStep(
-                                true,
-                                "On the radio, set " + setting.name() + " to \"" + setting.advised() + "\" (" + keys
-                                        + "). " + setting.why()))));
+        unreached.forEach(setting -> setting.panel()
+                .ifPresent(keys -> steps.add(new ByHandStep(
+                        true,
+                        "On the radio, set " + setting.name() + " to \"" + setting.advised() + "\" (" + keys + "). "
+                                + setting.why()))));
         return steps;
     }
 

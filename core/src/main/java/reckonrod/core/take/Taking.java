@@ -120,7 +120,7 @@ public final class Taking {
     }
 
     /** The channel of an entry, still without a name; absent for digital voice, or where no line can say it. */
-    static Optional<Channel> channel(DirectoryEntry entry, BandPlan plan) {
+    public static Optional<Channel> channel(DirectoryEntry entry, BandPlan plan) {
         Signal signal = entry.signal();
         Optional<Emission> emission = signal.mode().emission();
         if (emission.isEmpty()) {

@@ -96,7 +96,7 @@ class PlannedWrites {
                 Loaders.estimate(unit.definition(), snapshot.image(), plan.image())
                         .blocks(),
                 List.copyOf(plan.fromListsAfterwards(fitted.contents().slots().keySet())),
-                ByHandStep.of(unit.definition(), fitted));
+                ByHandStep.of(unit.definition().settingsByHand(), fitted));
     }
 
     /** Nothing goes from a radio that the person was not shown to go. */
