@@ -47,6 +47,7 @@ class ArchitectureTest {
             "link",
             "load",
             "shelf",
+            "fieldlog",
             "prove",
             "exchange",
             "recipe");

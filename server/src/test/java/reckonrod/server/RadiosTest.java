@@ -37,7 +37,7 @@ abstract class RadiosTest extends ServerTest {
         }
     }
 
-    private long version(String id) {
+    long version(String id) {
         return get("/api/lists/" + id).ok().path("version").asLong();
     }
 

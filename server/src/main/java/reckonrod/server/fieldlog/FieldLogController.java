@@ -1,0 +1,129 @@
+package reckonrod.server.fieldlog;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import reckonrod.core.fieldlog.FieldLogCsv;
+import reckonrod.core.fieldlog.FieldLogGpx;
+import reckonrod.core.fieldlog.FieldTest;
+import reckonrod.core.fieldlog.Result;
+import reckonrod.server.problem.ProblemException;
+import reckonrod.server.request.AnyText;
+import tools.jackson.databind.annotation.JsonDeserialize;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The log of real tests. */
+@RestController
+@RequestMapping("/api/tests")
+class FieldLogController {
+    private final FieldLog log;
+    private final Learned learned;
+    private final JsonMapper json;
+    private final Clock clock;
+
+    FieldLogController(FieldLog log, Learned learned, JsonMapper json, Clock clock) {
+        this.log = log;
+        this.learned = learned;
+        this.json = json;
+        this.clock = clock;
+    }
+
+    /** The forms that a log is given out in. */
+    enum Form {
+        csv,
+        json,
+        gpx
+    }
+
+    /** A log of somewhere else, as CSV with our headings. */
+    record TakeLogRequest(
+            @NotBlank(message = "must be the text of a log") @JsonDeserialize(using = AnyText.class)
+            String text) {}
+
+    /** How many tests were taken in; those that were here already are not counted. */
+    record LogTakenView(int taken, int known) {}
+
+    @GetMapping
+    List<FieldTestView> all() {
+        return log.all();
+    }
+
+    /** A test as it stands; with every tap again. */
+    @PutMapping("/{id}")
+    FieldTestView keep(@PathVariable UUID id, @Valid @RequestBody TestRequest request) {
+        FieldLog.Kept kept = log.keep(id, request);
+        learned.from(kept.record(), kept.was(), kept.record().result());
+        return FieldTestView.of(kept.record());
+    }
+
+    @DeleteMapping("/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void remove(@PathVariable UUID id) {
+        log.remove(id).ifPresent(each -> learned.from(each, each.result(), Result.OPEN));
+    }
+
+    /**
+     * The log as a file.
+     *
+     * @param which only these tests; left out for all
+     */
+    @GetMapping("/export")
+    ResponseEntity<String> export(@RequestParam Form as, @RequestParam(required = false) Set<UUID> which) {
+        List<FieldTest> tests = log.whole(which == null ? Set.of() : which);
+        String text = switch (as) {
+            case csv -> FieldLogCsv.write(tests);
+            case gpx -> FieldLogGpx.write(tests);
+            case json ->
+                json.writerWithDefaultPrettyPrinter()
+                        .writeValueAsString(log.all().stream()
+                                .filter(each -> which == null || which.contains(each.id()))
+                                .toList());
+        };
+        MediaType type = switch (as) {
+            case csv -> new MediaType("text", "csv", StandardCharsets.UTF_8);
+            case gpx -> new MediaType("application", "gpx+xml", StandardCharsets.UTF_8);
+            case json -> MediaType.APPLICATION_JSON;
+        };
+        return ResponseEntity.ok()
+                .contentType(type)
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment()
+                                .filename("field log " + LocalDate.now(clock) + "." + as, StandardCharsets.UTF_8)
+                                .build()
+                                .toString())
+                .body(text);
+    }
+
+    /** Takes a log of somewhere else in, as a whole or not at all. */
+    @PostMapping("/take")
+    LogTakenView take(@Valid @RequestBody TakeLogRequest request) {
+        try {
+            List<FieldTest> read = FieldLogCsv.read(request.text());
+            int taken = log.take(read);
+            return new LogTakenView(taken, read.size() - taken);
+        } catch (IllegalArgumentException unreadable) {
+            throw ProblemException.refused("log-unreadable", "This log cannot be read", unreadable.getMessage() + ".");
+        }
+    }
+}

@@ -1,0 +1,80 @@
+package reckonrod.server.fieldlog;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.Instant;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.UUID;
+import reckonrod.core.fieldlog.FieldTest;
+import reckonrod.core.fieldlog.Seen;
+import reckonrod.core.geography.Position;
+
+/**
+ * A test on the wire.
+ *
+ * @param seen what was tapped
+ * @param result what it shows
+ * @param says the same in words
+ */
+public record FieldTestView(
+        UUID id,
+        long version,
+        Instant at,
+        String place,
+        @Schema(nullable = true) Double latitude,
+        @Schema(nullable = true) Double longitude,
+        @Schema(nullable = true) String radioId,
+        String radio,
+        @Schema(nullable = true) UUID listId,
+        @Schema(nullable = true) UUID channelId,
+        String channel,
+        String line,
+        List<SeenView> seen,
+        ResultView result,
+        String says,
+        int strength,
+        String note,
+        Map<String, String> answers) {
+    /** What can be tapped. */
+    public enum SeenView {
+        light,
+        shown,
+        tail,
+        identified,
+        answered,
+        noise,
+        nothing
+    }
+
+    /** What a test shows. */
+    public enum ResultView {
+        proven,
+        heard,
+        silent,
+        open
+    }
+
+    static FieldTestView of(FieldTestRecord record) {
+        FieldTest test = record.test();
+        return new FieldTestView(
+                test.id(),
+                record.version(),
+                test.at(),
+                test.place(),
+                test.position().map(Position::latitudeDegrees).orElse(null),
+                test.position().map(Position::longitudeDegrees).orElse(null),
+                record.radioId(),
+                test.radio(),
+                record.listId(),
+                record.channelId(),
+                test.channel(),
+                test.line(),
+                test.seen().stream().map(Seen::id).map(SeenView::valueOf).toList(),
+                ResultView.valueOf(test.result().name().toLowerCase(Locale.ROOT)),
+                test.result().words(),
+                test.strength(),
+                test.note(),
+                record.answers());
+    }
+}
