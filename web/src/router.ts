@@ -34,6 +34,10 @@ export const router = createRouter({
     },
     { path: '/models/:id?', name: 'models', component: () => import('./features/radios/ModelsView.vue') },
     { path: '/load/:radio?', name: 'load', component: () => import('./features/load/LoadView.vue') },
+    { path: '/prove', name: 'prove', component: () => import('./features/prove/ProveView.vue') },
+    { path: '/prove/dry-run', name: 'dry-run', component: () => import('./features/prove/DryRunView.vue') },
+    { path: '/prove/log', name: 'log', component: () => import('./features/prove/LogView.vue') },
+    { path: '/prove/ready', name: 'ready', component: () => import('./features/prove/ReadyView.vue') },
     { path: '/:rest(.*)*', name: 'nowhere', component: () => import('./features/NowhereView.vue') },
   ],
 })

@@ -1,4 +1,5 @@
 import {
+  mdiAccessPoint,
   mdiFormatListNumbered,
   mdiInformationOutline,
   mdiMapSearchOutline,
@@ -41,6 +42,13 @@ export const STEPS: Step[] = [
     also: { matrix: 'Fit, all radios', radios: 'Radios', models: 'Models of radios' },
   },
   { name: 'load', word: 'Load', icon: mdiTrayArrowDown, key: '4' },
+  {
+    name: 'prove',
+    word: 'Prove',
+    icon: mdiAccessPoint,
+    key: '5',
+    also: { 'dry-run': 'Dry run', log: 'Log', ready: 'Readiness' },
+  },
 ]
 
 /** What one looks up. */

@@ -12,6 +12,7 @@ export const ORDERS: { by: By; title: string }[] = [
   { by: 'talk_tone', title: 'by talk tone' },
   { by: 'rank', title: 'by rank, what matters most first' },
   { by: 'last_proven', title: 'by last proven, the newest first' },
+  { by: 'not_proven', title: 'by longest not proven, never tried first' },
   { by: 'distance', title: 'by distance from a place…' },
   { by: 'along', title: 'along a way…' },
 ]

@@ -14,6 +14,8 @@ const DISTANCES = [10, 20, 40, 60, 100, 150, 300, 1000].map((each) => ({ value: 
 const ORDERS: { value: Order; title: string }[] = [
   { value: 'use', title: 'best first' },
   { value: 'distance', title: 'nearest first' },
+  { value: 'confirmed', title: 'last proven or confirmed first' },
+  { value: 'unconfirmed', title: 'longest not proven first' },
   { value: 'output', title: 'by frequency' },
 ]
 /** What is typed counts once it is entered, chosen or left, not letter by letter. */

@@ -6,7 +6,7 @@ import { useKeptText } from '@/shared/composables/useKeptText'
 import type { Station } from './useStation'
 
 export type Way = 'around' | 'along'
-export type Order = 'use' | 'distance' | 'output'
+export type Order = 'use' | 'distance' | 'output' | 'confirmed' | 'unconfirmed'
 
 export interface Filters {
   band: string

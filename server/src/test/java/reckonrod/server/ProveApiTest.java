@@ -156,6 +156,26 @@ class ProveApiTest extends RadiosTest {
                 .isEqualTo("changed");
     }
 
+    /** What the person's own radio opened counts as confirmed on that day, in Find too. */
+    @Test
+    void ownTestsCountInTheDirectory() {
+        String before = get("/api/find/entry?id=vellan:fell-top").ok().toString();
+        assertThat(before).contains("2021-");
+        lines(5, "FELL TOP 147.000+ 88.5");
+        Map<String, Object> body = test(5, "phone", "2026-11-20T10:00:00Z", "tail");
+        body.put("directoryId", "vellan:fell-top");
+        keep(UUID.randomUUID(), body).ok();
+        assertThat(get("/api/find/entry?id=vellan:fell-top").ok().toString())
+                .contains("2026-11-20", "your own test")
+                .doesNotContain("entry-old");
+        assertThat(get("/api/find?at=47.39,-37.98&order=confirmed&km=30")
+                        .ok()
+                        .path("found")
+                        .get(0)
+                        .toString())
+                .contains("vellan:fell-top");
+    }
+
     /** The same tap sent twice is one; what another device said since is not written over. */
     @Test
     void aTestMayBeSentAgainAndAgainButNotOverAnothers() {

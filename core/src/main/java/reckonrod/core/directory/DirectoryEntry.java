@@ -1,5 +1,7 @@
 package reckonrod.core.directory;
 
+import java.time.LocalDate;
+
 /**
  * What a directory says of one repeater.
  *
@@ -33,6 +35,11 @@ public record DirectoryEntry(String id, String callSign, Site site, Signal signa
         return !site.name().isEmpty()
                 ? site.name()
                 : !callSign.isEmpty() ? callSign : signal.output().toMegahertzText();
+    }
+
+    /** The same repeater, answered on that day by the person's own radio. */
+    public DirectoryEntry answeredOn(LocalDate day) {
+        return new DirectoryEntry(id, callSign, site, signal, standing.answeredOn(day));
     }
 
     /** The same repeater, in another state. */

@@ -24,6 +24,9 @@ public record Standing(
         String confirmedBy,
         String sponsor,
         String notes) {
+    /** Who confirmed what the person's own radio has opened. */
+    public static final String OWN_TEST = "your own test";
+
     public Standing {
         flags = flags.isEmpty() ? Set.of() : Collections.unmodifiableSet(EnumSet.copyOf(flags));
         if (flags.contains(DirectoryFlag.OFF_AIR)) {
@@ -44,6 +47,15 @@ public record Standing(
      */
     public static String requireNotes(String notes) {
         return Texts.require("Notes", notes, 500);
+    }
+
+    /**
+     * The same after it was answered on that day by the person's own radio, which outweighs what its source says of earlier days.
+     */
+    public Standing answeredOn(LocalDate day) {
+        return confirmedOn.filter(each -> each.isAfter(day)).isPresent()
+                ? this
+                : new Standing(State.ON_AIR, flags, Optional.of(day), OWN_TEST, sponsor, notes);
     }
 
     /** The same, in another state. */

@@ -1,5 +1,6 @@
 package reckonrod.core.find;
 
+import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.Optional;
 import reckonrod.core.directory.DirectoryEntry;
@@ -33,6 +34,17 @@ public record Found(
     /** By output, the nearest of the same one first. */
     public static final Comparator<Found> BY_OUTPUT = Comparator.comparing(
                     (Found found) -> found.entry().signal().output())
+            .thenComparing(BY_DISTANCE);
+
+    /** The latest confirmed first, by its source or by one's own test; what never was at the end. */
+    public static final Comparator<Found> BY_CONFIRMED = Comparator.comparing(
+                    (Found found) -> found.entry().standing().confirmedOn().orElse(LocalDate.MIN),
+                    Comparator.reverseOrder())
+            .thenComparing(BY_DISTANCE);
+
+    /** What was never confirmed first, then the longest not confirmed: what is to be tried next. */
+    public static final Comparator<Found> BY_UNCONFIRMED = Comparator.comparing(
+                    (Found found) -> found.entry().standing().confirmedOn().orElse(LocalDate.MIN))
             .thenComparing(BY_DISTANCE);
 
     /** In driving order along a route, what looks dead at the end. */

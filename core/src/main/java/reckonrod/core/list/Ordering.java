@@ -46,6 +46,10 @@ public sealed interface Ordering {
                 Comparator.comparing(
                         (ListEntry entry) -> entry.standing().proven().orElse(LocalDate.MIN),
                         Comparator.reverseOrder())),
+        /** By what was not proven for longest: what never was first, then the oldest day. */
+        NOT_PROVEN(
+                "longest not proven",
+                Comparator.comparing(entry -> entry.standing().proven().orElse(LocalDate.MIN))),
         /** By talk tone: without one first, then by its words; by frequency within each. */
         TALK_TONE(
                 "talk tone",

@@ -36,9 +36,11 @@ public final class Diagnosis {
 
         /** How likely it is, in a word. */
         public String words() {
-            return share >= 0.8
+            // As the whole percents that stand beside it.
+            long percent = Math.round(share * 100);
+            return percent >= 80
                     ? "almost certainly"
-                    : share >= 0.5 ? "probably" : share >= 0.2 ? "perhaps" : share >= 0.05 ? "hardly" : "unlikely";
+                    : percent >= 50 ? "probably" : percent >= 20 ? "perhaps" : percent >= 5 ? "hardly" : "unlikely";
         }
     }
 

@@ -137,6 +137,7 @@ sealed interface EditRequest permits ChannelEdits, BlockEdits, ManyEdits, BankEd
         talk_tone,
         rank,
         last_proven,
+        not_proven,
         distance,
         along;
 

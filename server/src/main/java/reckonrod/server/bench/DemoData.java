@@ -12,6 +12,7 @@ import reckonrod.core.image.MemoryImage;
 import reckonrod.core.list.ChannelList;
 import reckonrod.server.ReckonrodSettings;
 import reckonrod.server.directory.DirectoryStore;
+import reckonrod.server.fieldlog.FieldLog;
 import reckonrod.server.lists.ListStore;
 import reckonrod.server.places.TerrainTiles;
 import reckonrod.server.radios.PortAddress;
@@ -32,6 +33,7 @@ class DemoData implements SmartInitializingSingleton {
     private final BandPlans plans;
     private final RadioDefinitions definitions;
     private final DirectoryStore directory;
+    private final FieldLog log;
 
     DemoData(
             ReckonrodSettings settings,
@@ -40,7 +42,9 @@ class DemoData implements SmartInitializingSingleton {
             Bench bench,
             BandPlans plans,
             RadioDefinitions definitions,
-            DirectoryStore directory) {
+            DirectoryStore directory,
+            FieldLog log) {
+        this.log = log;
         this.settings = settings;
         this.lists = lists;
         this.units = units;
@@ -67,7 +71,8 @@ class DemoData implements SmartInitializingSingleton {
         if (directory.count() == 0) {
             directory.put(World.shipped().repeaters());
         }
-        if (lists.isEmpty()) {
+        boolean first = lists.isEmpty();
+        if (first) {
             lists.create(DemoList.read("/demo/vellan-home.yaml", plans));
         }
         radio("blue", "W12 · blue", MODEL, new PortAddress.Simulated(), "blue", "short whip");
@@ -76,6 +81,9 @@ class DemoData implements SmartInitializingSingleton {
         radio("crew", "OT9 · crew", "orvane-ot9", new PortAddress.None(), "yellow", "");
         radio("car", "KM90 · car", "kestrow-km90", new PortAddress.Simulated(), "", "roof, quarter wave");
         radio("pocket", "W40 · pocket", "wrenling-w40", new PortAddress.Simulated(), "white", "");
+        if (first) {
+            DemoTests.into(log, lists);
+        }
         // The ground may come a moment after the first page; until then reach is judged without it.
         Thread ground = new Thread(
                 () -> World.shipped().ground().writeTiles(TerrainTiles.folderOf(settings)), "invented-ground");

@@ -97,6 +97,18 @@ public class FieldLog {
                         .findFirst());
     }
 
+    /** A test that was made elsewhere, of a channel of a list with a radio of here. */
+    public void add(FieldTest test, String radioId, UUID listId, ListEntry entry) {
+        FieldTestRecord record = new FieldTestRecord(test.id());
+        record.set(
+                test,
+                new FieldTestRecord.Of(radioId, listId, entry.id(), entry.directoryId()),
+                Map.of(),
+                "",
+                clock.instant());
+        tests.save(record);
+    }
+
     /** All tests, the newest first. */
     @Transactional(readOnly = true)
     public List<FieldTestView> all() {

@@ -31,8 +31,17 @@ import reckonrod.server.problem.ProblemException;
 @Component
 public class Asking {
     private static final String USABLE = "usable";
-    private static final Map<String, Comparator<Found>> ORDERS =
-            Map.of("use", Found.BY_USE, "distance", Found.BY_DISTANCE, "output", Found.BY_OUTPUT);
+    private static final Map<String, Comparator<Found>> ORDERS = Map.of(
+            "use",
+            Found.BY_USE,
+            "distance",
+            Found.BY_DISTANCE,
+            "output",
+            Found.BY_OUTPUT,
+            "confirmed",
+            Found.BY_CONFIRMED,
+            "unconfirmed",
+            Found.BY_UNCONFIRMED);
 
     private final ListStore lists;
     private final PlanLookup plans;
@@ -73,7 +82,7 @@ public class Asking {
                 .orElseThrow(() -> ProblemException.refused(
                         "order-unknown",
                         "Unknown order",
-                        "order was \"" + name + "\" and must be use, distance or output."));
+                        "order was \"" + name + "\" and must be use, distance, output, confirmed or unconfirmed."));
     }
 
     /** Which entries are wanted. */

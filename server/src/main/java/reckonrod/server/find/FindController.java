@@ -6,6 +6,7 @@ import jakarta.validation.constraints.NotNull;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
@@ -245,6 +246,7 @@ class FindController {
     private DirectoryEntry entryOf(String id) {
         return directory
                 .byId(id)
+                .map(each -> searching.proven(Map.of(id, each)).get(id))
                 .orElseThrow(() -> ProblemException.notFound("The directory has no entry " + id + " any more."));
     }
 

@@ -3,6 +3,8 @@ package reckonrod.server.find;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -20,6 +22,7 @@ import reckonrod.server.directory.Area;
 import reckonrod.server.directory.DirectoryStore;
 import reckonrod.server.directory.DirectoryStore.Spot;
 import reckonrod.server.directory.EntryFilter;
+import reckonrod.server.fieldlog.FieldLog;
 import reckonrod.server.places.TerrainTiles;
 import reckonrod.server.problem.ProblemException;
 
@@ -28,9 +31,11 @@ import reckonrod.server.problem.ProblemException;
 public class Searching {
     private final DirectoryStore directory;
     private final TerrainTiles terrain;
+    private final FieldLog log;
     private final Clock clock;
 
-    Searching(DirectoryStore directory, TerrainTiles terrain, Clock clock) {
+    Searching(DirectoryStore directory, TerrainTiles terrain, FieldLog log, Clock clock) {
+        this.log = log;
         this.directory = directory;
         this.terrain = terrain;
         this.clock = clock;
@@ -128,13 +133,27 @@ public class Searching {
         return new Result(found, near.size());
     }
 
+    /** The entries with what one's own tests on the air say of them, which outweighs what their sources say of earlier days. */
+    public Map<String, DirectoryEntry> proven(Map<String, DirectoryEntry> entries) {
+        Map<String, LocalDate> days = log.provenRepeaters(entries.keySet());
+        if (days.isEmpty()) {
+            return entries;
+        }
+        Map<String, DirectoryEntry> proven = new HashMap<>(entries);
+        days.forEach((id, day) -> proven.computeIfPresent(id, (same, entry) -> entry.answeredOn(day)));
+        return proven;
+    }
+
     /** What passes a filter anywhere, as seen from a point if there is one. */
     public List<DirectoryEntry> anywhere(EntryFilter filter, int most) {
-        return directory.anywhere(filter, most);
+        Map<String, DirectoryEntry> found = new LinkedHashMap<>();
+        directory.anywhere(filter, most).forEach(each -> found.put(each.id(), each));
+        Map<String, DirectoryEntry> proven = proven(found);
+        return found.keySet().stream().map(proven::get).toList();
     }
 
     private List<DirectoryEntry> load(List<String> ids) {
-        Map<String, DirectoryEntry> entries = directory.byIds(ids);
+        Map<String, DirectoryEntry> entries = proven(directory.byIds(ids));
         return ids.stream().map(entries::get).filter(Objects::nonNull).toList();
     }
 }

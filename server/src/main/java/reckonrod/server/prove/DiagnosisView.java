@@ -48,13 +48,13 @@ record DiagnosisView(
             String remedy,
             String likely,
             double percent,
-            List<ReasonView> reasons,
+            List<CauseReasonView> reasons,
             @Schema(nullable = true) MendView mend,
             boolean takesNext,
             boolean byTrial) {}
 
     /** What moved a cause; a factor below 1 spoke against it. */
-    record ReasonView(String words, String rests, double factor) {}
+    record CauseReasonView(String words, String rests, double factor) {}
 
     /** The line that a channel would have, and that it has now. */
     record MendView(String before, String line) {}

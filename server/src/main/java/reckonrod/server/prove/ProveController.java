@@ -36,6 +36,7 @@ import reckonrod.core.geography.Position;
 import reckonrod.core.geography.Route;
 import reckonrod.core.list.ChannelList;
 import reckonrod.core.list.ListEntry;
+import reckonrod.core.prove.CallingNote;
 import reckonrod.core.prove.WhoHears;
 import reckonrod.core.radio.RadioModel;
 import reckonrod.core.radio.RadioSlot;
@@ -278,6 +279,12 @@ class ProveController {
                 ByView.valueOf(heard.by().name().toLowerCase(Locale.ROOT)),
                 heard.by().words(),
                 Double.isFinite(heard.marginDecibels()) ? Math.rint(heard.marginDecibels() * 10) / 10 : null);
+    }
+
+    /** The note on calling and on emergencies. */
+    @GetMapping("/calling")
+    CallingNote calling() {
+        return CallingNote.shipped();
     }
 
     @GetMapping("/readiness")

@@ -194,7 +194,7 @@ class Silence {
                 ranked.words(),
                 Math.rint(ranked.share() * 1000) / 10,
                 ranked.reasons().stream()
-                        .map(each -> new DiagnosisView.ReasonView(
+                        .map(each -> new DiagnosisView.CauseReasonView(
                                 words.filled(each.words()), each.rests(), Math.rint(each.factor() * 100) / 100))
                         .toList(),
                 mended.map(each -> new DiagnosisView.MendView(entry.line(), LineWriter.write(each, plan)))

@@ -1,0 +1,267 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { api, unwrap } from '@/shared/api/client'
+import { useDoing } from '@/shared/composables/useDoing'
+import { useNotice } from '@/shared/composables/useNotice'
+import { useKeys } from '@/shared/keys/useKeys'
+import PageBar from '@/shared/ui/PageBar.vue'
+import SheetDialog from '@/shared/ui/SheetDialog.vue'
+import SheetTable from '@/shared/ui/SheetTable.vue'
+import { counted, moment } from '@/shared/words'
+import ProvePages from './components/ProvePages.vue'
+import TapBoard from './components/TapBoard.vue'
+import { SEEN, useFieldLog, useTests, type FieldTest, type Seen } from './composables/useFieldLog'
+
+/** The log of all tests: filtered, corrected, given out and taken in. */
+const { data: tests, error } = useTests()
+const log = useFieldLog()
+const does = useDoing()
+const { tellProblem, tell } = useNotice()
+const words = ref('')
+const result = ref('')
+const radio = ref('')
+const RESULTS = [
+  { value: '', title: 'all results' },
+  { value: 'proven', title: 'answered' },
+  { value: 'heard', title: 'heard only' },
+  { value: 'silent', title: 'silent' },
+  { value: 'open', title: 'not finished' },
+]
+const radios = computed(() => [
+  { value: '', title: 'all radios' },
+  ...[...new Set((tests.value ?? []).map((each) => each.radio).filter(Boolean))]
+    .sort()
+    .map((each) => ({ value: each, title: each })),
+])
+const shown = computed(() =>
+  (tests.value ?? []).filter(
+    (each) =>
+      (!result.value || each.result === result.value) &&
+      (!radio.value || each.radio === radio.value) &&
+      `${each.channel} ${each.line} ${each.place} ${each.radio} ${each.note} ${each.at.slice(0, 10)}`
+        .toLowerCase()
+        .includes((words.value ?? '').trim().toLowerCase()),
+  ),
+)
+const all = computed(() => shown.value.length === tests.value?.length)
+const file = (as: string) =>
+  `/api/tests/export?as=${as}${all.value ? '' : shown.value.map((each) => `&which=${each.id}`).join('')}`
+const seenWords = (each: FieldTest) =>
+  each.seen.map((seen) => SEEN.find((one) => one.seen === seen)?.words.toLowerCase() ?? seen).join(', ')
+
+const editing = ref<FieldTest | null>(null)
+const draft = ref<FieldTest | null>(null)
+watch(editing, (now) => (draft.value = now ? { ...now, seen: [...now.seen] } : null))
+const edits = computed({ get: () => editing.value !== null, set: (now) => !now && (editing.value = null) })
+function tap(seen: Seen) {
+  if (!draft.value) return
+  const had = draft.value.seen
+  draft.value.seen = had.includes(seen) ? had.filter((each) => each !== seen) : [...had, seen]
+}
+async function keep() {
+  const test = draft.value
+  if (!test) return
+  const good = await does(
+    () =>
+      unwrap(
+        api.PUT('/api/tests/{id}', {
+          params: { path: { id: test.id } },
+          body: {
+            editor: crypto.randomUUID(),
+            baseVersion: test.version,
+            at: test.at,
+            place: test.place,
+            latitude: test.latitude,
+            longitude: test.longitude,
+            radioId: test.radioId,
+            radio: test.radio,
+            listId: test.listId,
+            channelId: test.channelId,
+            channel: test.channel,
+            line: test.line,
+            directoryId: null,
+            seen: test.seen,
+            strength: test.strength,
+            note: test.note,
+            answers: test.answers,
+          },
+        }),
+      ),
+    'Corrected',
+  )
+  if (good) editing.value = null
+}
+const letting = ref<FieldTest | null>(null)
+const asksLetting = computed({
+  get: () => letting.value !== null,
+  set: (now) => !now && (letting.value = null),
+})
+async function letGo() {
+  const id = letting.value?.id
+  letting.value = null
+  if (id)
+    await does(() => unwrap(api.DELETE('/api/tests/{id}', { params: { path: { id } } })), 'The test is gone')
+}
+const taking = ref(false)
+const text = ref('')
+async function bring(event: Event) {
+  const picked = (event.target as HTMLInputElement).files?.[0]
+  if (picked) text.value = await picked.text()
+}
+async function take() {
+  try {
+    const { taken, known } = await unwrap(api.POST('/api/tests/take', { body: { text: text.value } }))
+    taking.value = false
+    text.value = ''
+    tell(`${counted(taken, 'test')} taken in${known ? `, ${known} were here already` : ''}`)
+    await does(
+      () => Promise.resolve(),
+      `${counted(taken, 'test')} taken in${known ? `, ${known} were here already` : ''}`,
+    )
+  } catch (cause) {
+    tellProblem(cause)
+  }
+}
+
+const work = ref<HTMLElement | null>(null)
+const find = ref<{ focus: () => void } | null>(null)
+useKeys({ title: 'Log', focus: () => work.value?.focus(), find: () => find.value?.focus(), keys: [] })
+watch(work, (at) => at?.focus())
+</script>
+
+<template>
+  <section ref="work" tabindex="-1" aria-label="Log" class="column">
+    <PageBar title="Log">
+      <span v-if="tests" class="quiet">{{ counted(tests.length, 'test') }} on the air</span>
+      <template #acts><ProvePages /></template>
+    </PageBar>
+    <div class="pad stack scroll">
+      <p v-if="error" role="alert" class="wrong">{{ error.message }}</p>
+      <p v-if="log.unsent.value" role="status">
+        {{ counted(log.unsent.value, 'test') }} kept in this browser; sent when the server answers.
+      </p>
+      <div class="acts filters">
+        <v-text-field ref="find" v-model="words" label="Find" density="compact" hide-details clearable />
+        <v-select v-model="result" label="Result" :items="RESULTS" density="compact" hide-details />
+        <v-select v-model="radio" label="Radio" :items="radios" density="compact" hide-details />
+        <v-btn size="small" :href="file('csv')" download :disabled="!shown.length">CSV</v-btn>
+        <v-btn size="small" :href="file('json')" download :disabled="!shown.length">JSON</v-btn>
+        <v-btn size="small" :href="file('gpx')" download :disabled="!shown.length">GPX</v-btn>
+        <v-btn size="small" @click="taking = true">Take a log in…</v-btn>
+      </div>
+      <SheetTable v-if="shown.length" label="All tests">
+        <thead>
+          <tr>
+            <th scope="col">When</th>
+            <th scope="col">Channel</th>
+            <th scope="col">Result</th>
+            <th scope="col">Where, with</th>
+            <th scope="col" class="roomy">Seen and heard</th>
+            <th scope="col"><span class="unseen">What to do</span></th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="each in shown" :key="each.id">
+            <td class="mono small">{{ moment(each.at) }}</td>
+            <th scope="row">
+              {{ each.channel || each.line }}<span class="quiet small mono under">{{ each.line }}</span>
+            </th>
+            <td>
+              <span class="result" :class="each.result">{{ each.says }}</span>
+            </td>
+            <td class="small">{{ [each.place, each.radio].filter(Boolean).join(', ') || '–' }}</td>
+            <td class="roomy small">
+              {{ seenWords(each) }}<template v-if="each.strength">; strength {{ each.strength }}</template>
+              <span v-if="each.note" class="under">{{ each.note }}</span>
+            </td>
+            <td class="end">
+              <v-btn
+                size="small"
+                :aria-label="`Correct the test of ${each.channel}, ${moment(each.at)}`"
+                @click="editing = each"
+                >Correct…</v-btn
+              >
+              <v-btn
+                size="small"
+                :aria-label="`Let go the test of ${each.channel}, ${moment(each.at)}`"
+                @click="letting = each"
+                >Let go…</v-btn
+              >
+            </td>
+          </tr>
+        </tbody>
+      </SheetTable>
+      <p v-else-if="tests?.length" class="quiet">No test is like that.</p>
+      <p v-else-if="tests">
+        Nothing was tried yet. <router-link :to="{ name: 'prove' }">Try a channel on the spot</router-link>,
+        or take a log in.
+      </p>
+    </div>
+    <SheetDialog v-model="edits" title="Correct a test" :width="620" @submit="keep">
+      <template v-if="draft">
+        <p>
+          {{ draft.channel }}, <span class="mono">{{ draft.line }}</span>, {{ moment(draft.at) }}
+        </p>
+        <TapBoard
+          :seen="draft.seen"
+          :strength="draft.strength"
+          :result="draft.result"
+          says=""
+          kept=""
+          @tap="tap"
+          @strength="(level: number) => draft && (draft.strength = level)"
+        />
+        <v-text-field v-model="draft.place" data-first label="Place" maxlength="120" hide-details />
+        <v-text-field v-model="draft.note" label="Note" maxlength="2000" hide-details />
+      </template>
+      <template #acts>
+        <v-btn type="submit" color="primary" variant="flat">Keep</v-btn>
+        <v-btn @click="editing = null">Leave it</v-btn>
+      </template>
+    </SheetDialog>
+    <SheetDialog v-model="asksLetting" title="Let a test go" @submit="letGo">
+      <p>
+        The test of {{ letting?.channel }} on {{ letting ? moment(letting.at) : '' }} goes for good. What it
+        proved is not held for proven any more.
+      </p>
+      <template #acts>
+        <v-btn type="submit" color="error" variant="flat">Let it go</v-btn>
+        <v-btn data-first @click="letting = null">Keep it</v-btn>
+      </template>
+    </SheetDialog>
+    <SheetDialog v-model="taking" title="Take a log in" :width="620" @submit="take">
+      <p>A table as it is given out here: with the columns Moment, Line, and Seen and heard at least.</p>
+      <input type="file" accept=".csv,text/csv" aria-label="File of a log" @change="bring" />
+      <v-textarea v-model="text" data-first label="Its text" rows="6" hide-details class="mono" />
+      <template #acts>
+        <v-btn type="submit" color="primary" variant="flat" :disabled="!text.trim()">Take it in</v-btn>
+        <v-btn @click="taking = false">Leave it</v-btn>
+      </template>
+    </SheetDialog>
+  </section>
+</template>
+
+<style scoped>
+.filters > .v-input {
+  flex: 1 1 150px;
+  max-width: 260px;
+}
+.under {
+  display: block;
+  font-weight: 400;
+}
+.result {
+  border-left: 4px solid var(--line);
+  padding-left: 8px;
+  white-space: nowrap;
+}
+.result.proven {
+  border-color: var(--primary);
+}
+.result.silent {
+  border-color: var(--error);
+}
+.result.heard {
+  border-color: var(--doubt);
+}
+</style>
