@@ -206,7 +206,7 @@ const page = ref('run')
               {{ detail.cell.margin }} dB to spare at the worse end.</template
             >
           </div>
-          <SheetTable label="Dry run">
+          <SheetTable label="What opens where">
             <thead>
               <tr>
                 <th scope="col" class="figure">Slot</th>

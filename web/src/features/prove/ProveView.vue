@@ -124,7 +124,16 @@ function change(what: Partial<Making>) {
     answers: making.value.answers,
   })
 }
+/** What was tapped by keys before the list was there is not lost. */
+const early: Seen[] = []
+watch(row, (now) => {
+  if (now) early.splice(0).forEach(tap)
+})
 function tap(seen: Seen) {
+  if (!row.value) {
+    early.push(seen)
+    return
+  }
   const had = now.value.seen
   change({ seen: had.includes(seen) ? had.filter((each) => each !== seen) : [...had, seen] })
 }
@@ -297,7 +306,7 @@ watch(work, (at) => at?.focus())
             />
             <v-btn size="small" aria-label="The next channel" @click="turn(1)">›</v-btn>
           </div>
-          <div class="pair">
+          <div class="what">
             <h2 class="name">{{ row.label }}</h2>
             <PairFigures v-if="row.sum" :sum="row.sum" />
             <p class="quiet small">

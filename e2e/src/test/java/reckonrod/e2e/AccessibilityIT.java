@@ -40,6 +40,13 @@ class AccessibilityIT extends BrowserTest {
         "/tables/codes, DARK, 390",
         "/tables/plans, LIGHT, 390",
         "/tables/plans, DARK, 1280",
+        "/prove, LIGHT, 1280",
+        "/prove, DARK, 390",
+        "/prove/dry-run, LIGHT, 390",
+        "/prove/log, DARK, 1280",
+        "/prove/log, LIGHT, 390",
+        "/prove/ready, DARK, 390",
+        "/prove/ready, LIGHT, 1280",
         "/about, LIGHT, 390"
     })
     void axeFindsNothing(String path, ColorScheme scheme, int width) {
@@ -47,7 +54,9 @@ class AccessibilityIT extends BrowserTest {
                 path,
                 new Browser.NewContextOptions().setViewportSize(width, 844).setColorScheme(scheme));
         assertThat(page.locator("h1").first()).isVisible();
-        assertThat(page.locator(".rows .row, tbody tr, .display, pre").first()).isVisible();
+        assertThat(page.locator(".rows .row, tbody tr, .display, pre, .tap, .ask")
+                        .first())
+                .isVisible();
         nothingIsCutOff(page);
         check(page);
         if (path.equals("/arrange")) {

@@ -1,0 +1,229 @@
+package reckonrod.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ColorScheme;
+import java.util.Map;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+
+/** From a silent channel to its cause and back to a tail; a log that outlives the server; a round before the day. */
+class ProveIT extends BrowserTest {
+    private static final String HARBOUR = "47.388, -37.979";
+    private static final LocatorAssertions.ContainsTextOptions SLOWLY =
+            new LocatorAssertions.ContainsTextOptions().setTimeout(60_000);
+
+    /** A list of its own with one line in slot 5, open in this tab. */
+    private static void list(Page page, String name, String line) {
+        page.evaluate("""
+                async ({ name, line }) => {
+                  const headers = { 'content-type': 'application/json' }
+                  const post = async (path, body) =>
+                    (await fetch(path, { method: 'POST', headers, body: JSON.stringify(body) })).json()
+                  const { id } = await post('/api/lists', { name, bandPlan: 'r2-north-america', slots: 30 })
+                  await post(`/api/lists/${id}/changes`, {
+                    baseVersion: 0,
+                    edits: [{ kind: 'put', slot: 5, lines: [line] }],
+                  })
+                  sessionStorage.setItem('reckonrod.list', id)
+                }""", Map.of("name", name, "line", line));
+    }
+
+    private static void write(Page page) {
+        page.navigate(Application.address() + "/load/pocket");
+        button(page, "Read W40 · pocket").click();
+        assertThat(page.locator(".steps .job")).containsText("a snapshot of it is kept", SLOWLY);
+        page.locator("button", new Page.LocatorOptions().setHasText(Pattern.compile("Write \\d+ (new|changed)")))
+                .click();
+        assertThat(page.locator(".steps .job")).containsText("own sum of all", SLOWLY);
+    }
+
+    private static Locator why(Page page) {
+        return page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Why it is silent"));
+    }
+
+    private static void at(Page page, String place) {
+        page.getByRole(
+                        AriaRole.COMBOBOX,
+                        new Page.GetByRoleOptions().setName("Where").setExact(true))
+                .fill(place);
+        page.keyboard().press("Tab");
+    }
+
+    @Test
+    void aToneOnTheWrongSideIsFoundMendedWrittenAndAnswered() {
+        Page page = page("/about");
+        awaitGround(page);
+        // A name of its own each time: what the radio holds already is not written once more.
+        String name = "ZZ " + System.nanoTime() % 10_000;
+        list(page, "Zz wrong side", name + " 146.940 > 146.340 listen 100.0");
+        write(page);
+        page.navigate(Application.address() + "/prove");
+        choose(page, "With", "W40 · pocket");
+        at(page, HARBOUR);
+        button(page, "Press the talk key of the simulated radio").click();
+        assertThat(page.locator(".field")).containsText("nothing was heard");
+        assertThat(page.locator(".field")).containsText("The display showed 146.340");
+        assertThat(page.locator(".result")).containsText("Silent");
+
+        // Two answers, the second by its key.
+        why(page).getByText("Another question").click();
+        why(page)
+                .getByText("What does the display show while nobody talks?")
+                .last()
+                .click();
+        button(page, "The slot or name, only a sign for listening").click();
+        Locator first = why(page).locator(".causes li").first();
+        assertThat(first).containsText("The tone is on the listen side");
+        page.getByRole(
+                        AriaRole.REGION,
+                        new Page.GetByRoleOptions().setName("Prove").setExact(true))
+                .focus();
+        page.keyboard().press("a");
+        assertThat(why(page).locator(".answered li")).hasCount(3);
+        assertThat(first).containsText(Pattern.compile("The tone is on the listen side(probably|almost certainly)"));
+        first.getByText("Why").click();
+        assertThat(first).containsText("times likelier");
+        AccessibilityIT.check(page);
+
+        // An answer that is taken back is asked again; the cause does not hang on it.
+        why(page).locator(".answered button").last().click();
+        assertThat(why(page).locator(".answered li")).hasCount(2);
+        page.getByRole(
+                        AriaRole.REGION,
+                        new Page.GetByRoleOptions().setName("Prove").setExact(true))
+                .focus();
+        page.keyboard().press("m");
+        assertThat(page.locator(".notice")).containsText("Write it into the radio in Load");
+        assertThat(page.locator(".what")).containsText("100.0");
+
+        write(page);
+        page.navigate(Application.address() + "/prove");
+        button(page, "Press the talk key of the simulated radio").click();
+        assertThat(page.locator(".field")).containsText("a tail came back from Harbour");
+        assertThat(page.locator(".result")).containsText("Answered");
+        page.navigate(Application.address() + "/prove/log");
+        assertThat(page.locator("tbody tr").first()).containsText(name);
+        page.navigate(Application.address() + "/arrange");
+        assertThat(row(page, 5)).isVisible();
+    }
+
+    /** On a phone, without the server: every tap is kept, a reload loses none, and all go when the server is back. */
+    @Test
+    void aLogIsKeptThroughAnOutage() {
+        Page page = page("/about");
+        list(page, "Zz outage", "ZZ FELL 147.000+ 88.5");
+        page.setViewportSize(390, 844);
+        page.navigate(Application.address() + "/prove");
+        assertThat(page.locator(".what")).containsText("ZZ FELL");
+        page.route("**/api/tests/**", route -> route.abort());
+        button(page, "Transmit light").click();
+        button(page, "Tail").dblclick();
+        button(page, "Tail").click();
+        button(page, "Strength 4").click();
+        assertThat(page.locator(".result")).containsText("1 test kept in this browser");
+        page.reload();
+        assertThat(page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("Tail").setPressed(true)))
+                .isVisible();
+        assertThat(page.locator(".result")).containsText("1 test kept in this browser");
+        AccessibilityIT.nothingIsCutOff(page);
+        page.unroute("**/api/tests/**");
+        assertThat(page.locator(".result")).containsText("Answered");
+        assertThat(page.locator(".result")).not().containsText("kept in this browser");
+        page.navigate(Application.address() + "/prove/log");
+        Locator test = page.locator("tbody tr").filter(new Locator.FilterOptions().setHasText("ZZ FELL"));
+        assertThat(test).hasCount(1);
+        assertThat(test).containsText("transmit light, tail; strength 4");
+
+        // Corrected at the desk, and let go.
+        page.setViewportSize(1280, 800);
+        test.getByText("Correct…").click();
+        Locator dialog = page.getByRole(AriaRole.DIALOG);
+        dialog.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Tail"))
+                .click();
+        dialog.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Only noise"))
+                .click();
+        AccessibilityIT.check(page);
+        button(page, "Keep").click();
+        assertThat(test).containsText("silent");
+        test.getByText("Let go…").click();
+        button(page, "Let it go").click();
+        assertThat(test).hasCount(0);
+    }
+
+    /** Before the day: what is not proven since is told, a round tries it, and what is tried there counts. */
+    @Test
+    void aRoundOfTestsBeforeTheDay() {
+        Page page = page(
+                "/about",
+                new Browser.NewContextOptions().setViewportSize(1280, 800).setColorScheme(ColorScheme.DARK));
+        awaitGround(page);
+        list(page, "Zz ready", "ZZ HIGH 146.835- D023N");
+        page.navigate(Application.address() + "/prove/ready");
+        assertThat(page.getByText("0 of 1 channel")).isVisible();
+        page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName("From"))
+                .fill(HARBOUR);
+        page.keyboard().press("Tab");
+        button(page, "Plan it").click();
+        Locator round = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("The round"));
+        assertThat(round).containsText("1 stop");
+        assertThat(round).containsText("ZZ HIGH");
+        assertThat(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("GPX")))
+                .isVisible();
+        AccessibilityIT.check(page);
+        page.navigate(Application.address() + "/prove");
+        page.keyboard().press("1");
+        page.keyboard().press("3");
+        assertThat(page.locator(".result")).containsText("Answered");
+        page.navigate(Application.address() + "/prove/ready");
+        assertThat(page.getByText("1 of 1 channel")).isVisible();
+        button(page, "Plan it").click();
+        assertThat(round).containsText("Everything that has a repeater is proven");
+    }
+
+    /** By radio and place, then along a way; what is wrong comes with what mends it; and who hears whom. */
+    @Test
+    void aDryRunByKeysAndAlongAWay() {
+        Page page = page("/about");
+        awaitGround(page);
+        list(page, "Zz dry", "ZZ HARBOUR 146.940-");
+        page.navigate(Application.address() + "/prove/dry-run");
+        page.getByLabel("Places, one a line").fill(HARBOUR + "\n47.881, -37.902");
+        button(page, "Run it dry").click();
+        Locator line = page.locator("tbody tr").first();
+        assertThat(line).containsText("heard only");
+        assertThat(line).containsText("it waits for a tone, and none is sent");
+        line.getByText("Mend:").click();
+        assertThat(line).containsText("opens");
+        page.getByLabel("as a way, kilometre by kilometre").check();
+        assertThat(page.getByText("run it again")).isVisible();
+        button(page, "Run it dry").click();
+        assertThat(line.locator(".cell").nth(20)).isVisible();
+        line.locator(".cell").first().click();
+        assertThat(page.locator(".detail")).containsText("dB to spare");
+        AccessibilityIT.check(page);
+        page.setViewportSize(640, 400);
+        AccessibilityIT.nothingIsCutOff(page);
+        page.setViewportSize(1280, 800);
+
+        button(page, "Who hears whom").first().click();
+        page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName("Channels"))
+                .fill("HARBOUR");
+        page.getByRole(AriaRole.OPTION).first().click();
+        page.keyboard().press("Escape");
+        for (int post = 1; post <= 2; post++) {
+            page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName("Where " + post))
+                    .fill(HARBOUR);
+            page.keyboard().press("Tab");
+        }
+        button(page, "Who hears whom").last().click();
+        assertThat(page.locator("tbody tr").first()).containsText("by the repeater");
+    }
+}
