@@ -24,7 +24,7 @@ const { openId } = useOpenList()
 const { data: list } = useList(openId)
 const { data: radios } = useRadios()
 const { tellProblem, tell } = useNotice()
-const { say } = useListChanges(openId)
+const { say, undo, redo } = useListChanges(openId)
 const places = useKeptText('reckonrod.dry.places')
 const way = useKeptText('reckonrod.dry.way')
 const kept = useKeptText('reckonrod.dry.radios')
@@ -121,6 +121,8 @@ const work = ref<HTMLElement | null>(null)
 useKeys({
   title: 'Dry run',
   focus: () => work.value?.focus(),
+  undo,
+  redo,
   keys: [
     { on: ['g'], shown: 'g', does: 'run it', act: start },
     {
@@ -268,6 +270,9 @@ const page = ref('run')
 }
 .where > .v-textarea {
   flex: 1 1 320px;
+}
+th[scope='row'] {
+  min-width: 14ch;
 }
 .at {
   display: block;

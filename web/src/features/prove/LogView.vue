@@ -4,6 +4,7 @@ import { api, unwrap } from '@/shared/api/client'
 import { useDoing } from '@/shared/composables/useDoing'
 import { useNotice } from '@/shared/composables/useNotice'
 import { useKeys } from '@/shared/keys/useKeys'
+import { newId } from '@/shared/newId'
 import PageBar from '@/shared/ui/PageBar.vue'
 import SheetDialog from '@/shared/ui/SheetDialog.vue'
 import SheetTable from '@/shared/ui/SheetTable.vue'
@@ -67,7 +68,7 @@ async function keep() {
         api.PUT('/api/tests/{id}', {
           params: { path: { id: test.id } },
           body: {
-            editor: crypto.randomUUID(),
+            editor: newId(),
             baseVersion: test.version,
             at: test.at,
             place: test.place,

@@ -10,6 +10,7 @@ import { useOpenList } from '@/shared/composables/useOpenList'
 import { useKeys } from '@/shared/keys/useKeys'
 import { useList } from '@/shared/list/useList'
 import { useListChanges } from '@/shared/list/useListChanges'
+import { newId } from '@/shared/newId'
 import PageBar from '@/shared/ui/PageBar.vue'
 import { counted, moment } from '@/shared/words'
 import CallingNote from './components/CallingNote.vue'
@@ -30,7 +31,7 @@ const channelId = useKeptText('reckonrod.prove.channel')
 const log = useFieldLog()
 const { data: tests } = useTests()
 const { tell, tellProblem } = useNotice()
-const { say } = useListChanges(openId)
+const { say, undo, redo } = useListChanges(openId)
 
 const radio = computed(() => radios.value?.find((each) => each.id === radioId.value) ?? null)
 const rows = computed(() => list.value?.rows ?? [])
@@ -60,7 +61,7 @@ interface Making {
 const KEY = 'reckonrod.prove.making'
 function fresh(): Making {
   return {
-    id: crypto.randomUUID(),
+    id: newId(),
     channelId: '',
     at: '',
     seen: [],
@@ -78,7 +79,11 @@ function kept(): Making {
 }
 const making = ref<Making>(kept())
 watch(making, (now) => sessionStorage.setItem(KEY, JSON.stringify(now)), { deep: true })
-const ofRow = computed(() => making.value.channelId === row.value?.id)
+/** After a while the same channel is another test. */
+const SAME_TEST_MS = 30 * 60_000
+const ofRow = computed(
+  () => making.value.channelId === row.value?.id && Date.now() - Date.parse(making.value.at) < SAME_TEST_MS,
+)
 const now = computed<Making>(() => (ofRow.value ? making.value : fresh()))
 
 /** What it shows is the server's to say; until that has it, it is only kept. */
@@ -246,6 +251,8 @@ const causes = ref<{ answerNumber: (at: number) => void } | null>(null)
 useKeys({
   title: 'Prove',
   focus: () => work.value?.focus(),
+  undo,
+  redo,
   keys: [
     ...SEEN.map((each, index) => ({
       on: [String(index + 1)],
@@ -350,7 +357,7 @@ watch(work, (at) => at?.focus())
             density="compact"
             hide-details
             maxlength="2000"
-            @change="(event: Event) => change({ note: (event.target as HTMLInputElement).value })"
+            @update:model-value="(note: string) => change({ note })"
           />
           <p class="acts">
             <v-btn color="primary" variant="flat" @click="turn(1)">Next channel</v-btn>

@@ -228,6 +228,9 @@ watch(work, (at) => at?.focus())
   display: block;
   font-weight: 400;
 }
+td.roomy {
+  min-width: 20ch;
+}
 .state {
   border-left: 4px solid var(--line);
   padding-left: 8px;

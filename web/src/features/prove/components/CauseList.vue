@@ -173,6 +173,10 @@ summary {
   cursor: pointer;
   padding: 4px 0;
 }
+.question .link {
+  min-height: 28px;
+  padding: 4px 0;
+}
 .answered {
   list-style: none;
   padding: 0;

@@ -1,6 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, onScopeDispose, ref } from 'vue'
 import { api, Problem, unwrap, type Schemas } from '@/shared/api/client'
+import { newId } from '@/shared/newId'
 
 export type FieldTest = Schemas['FieldTestView']
 export type TestBody = Schemas['TestRequest']
@@ -32,7 +33,7 @@ const EVERY_MS = 3_000
 function editorOfTab() {
   const known = sessionStorage.getItem('reckonrod.editor')
   if (known) return known
-  const made = crypto.randomUUID()
+  const made = newId()
   sessionStorage.setItem('reckonrod.editor', made)
   return made
 }
@@ -50,6 +51,25 @@ function stored(): Waiting[] {
     })
 }
 
+/** Where the browser has no room, or keeps nothing, a test lives as long as the tab. */
+const homeless = new Set<string>()
+function store(test: Waiting) {
+  try {
+    localStorage.setItem(PREFIX + test.id, JSON.stringify(test))
+    homeless.delete(test.id)
+  } catch {
+    homeless.add(test.id)
+  }
+}
+
+/** Another tab may have gone on with a test, or have brought it to the server. */
+function newest(test: Waiting): Waiting | null {
+  if (homeless.has(test.id)) return test
+  const text = localStorage.getItem(PREFIX + test.id)
+  if (!text) return null
+  return text === JSON.stringify(test) ? test : (JSON.parse(text) as Waiting)
+}
+
 const waiting = ref<Waiting[]>(stored())
 /** The tests of this tab as the server has them, with what they show. */
 const judged = ref<Record<string, FieldTest>>({})
@@ -61,7 +81,7 @@ export function useFieldLog() {
 
   function tap(id: string, body: TestBody) {
     const test = { id, body: { ...body, editor: editorOfTab() }, refused: '' }
-    localStorage.setItem(PREFIX + id, JSON.stringify(test))
+    store(test)
     waiting.value = [...waiting.value.filter((each) => each.id !== id), test]
     void send()
   }
@@ -82,13 +102,20 @@ export function useFieldLog() {
   }
 
   /** Whether the next one can be tried. */
-  async function sent(test: Waiting) {
+  async function sent(known: Waiting) {
+    const test = newest(known)
+    if (!test) {
+      // Another tab of this browser has brought it there.
+      waiting.value = waiting.value.filter((each) => each !== known)
+      return true
+    }
     try {
       judged.value[test.id] = await unwrap(
         api.PUT('/api/tests/{id}', { params: { path: { id: test.id } }, body: test.body }),
       )
       // What was tapped while it was on its way goes next.
-      if (waiting.value.find((each) => each.id === test.id) === test) forget(test.id)
+      const now = waiting.value.find((each) => each.id === test.id)
+      if (now === known || now === test) forget(test.id)
       for (const key of ['tests', 'list', 'lists', 'ready', 'diagnosis'])
         void cache.invalidateQueries({ queryKey: [key] })
       return true
@@ -96,8 +123,8 @@ export function useFieldLog() {
       if (!(cause instanceof Problem) || cause.status === 0 || cause.status === 401 || cause.status >= 500)
         return false
       const refused = { ...test, refused: cause.message }
-      localStorage.setItem(PREFIX + test.id, JSON.stringify(refused))
-      waiting.value = waiting.value.map((each) => (each === test ? refused : each))
+      store(refused)
+      waiting.value = waiting.value.map((each) => (each === known ? refused : each))
       return true
     }
   }

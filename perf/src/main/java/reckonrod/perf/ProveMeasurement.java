@@ -71,11 +71,9 @@ public final class ProveMeasurement {
         for (Question.Answer answer : question.answers()) {
             Diagnosis next = diagnosis.with(question.id(), answer.id());
             double chance = diagnosis.ranking().stream()
-                    .mapToDouble(each ->
-                            each.share() * question.chance(each.cause(), question.indexOf(answer.id())))
+                    .mapToDouble(each -> each.share() * question.chance(each.cause(), question.indexOf(answer.id())))
                     .sum();
-            sum += chance
-                    * next.open().stream().mapToDouble(next::worth).max().orElse(0);
+            sum += chance * next.open().stream().mapToDouble(next::worth).max().orElse(0);
         }
         return sum;
     }
@@ -88,8 +86,7 @@ public final class ProveMeasurement {
 
     private static void dryRun(String ground, Terrain terrain) {
         BandPlan plan = BandPlans.shipped().find(BandPlans.USUAL).orElseThrow();
-        Finder finder = new Finder(
-                UsualStation.shipped().get(0).station(), plan, terrain, LocalDate.of(2026, 11, 27));
+        Finder finder = new Finder(UsualStation.shipped().get(0).station(), plan, terrain, LocalDate.of(2026, 11, 27));
         List<DirectoryEntry> entries = World.shipped().repeaters();
         TreeMap<Integer, ListEntry> channels = new TreeMap<>();
         Map<UUID, Repeater> repeaters = new HashMap<>();
@@ -109,8 +106,7 @@ public final class ProveMeasurement {
         }
         ChannelList list = ChannelList.empty("Thousand", plan.id(), new SlotRange(0, CHANNELS - 1))
                 .byPlan(plan.id(), "", channels);
-        List<RadioDefinition> radios =
-                List.copyOf(RadioDefinitions.shipped().all());
+        List<RadioDefinition> radios = List.copyOf(RadioDefinitions.shipped().all());
         List<FitReport> fitted = radios.stream()
                 .map(each -> new Fitter(each.model(), plan).fit(list))
                 .toList();

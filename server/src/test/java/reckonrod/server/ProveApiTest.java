@@ -122,6 +122,20 @@ class ProveApiTest extends RadiosTest {
         assertThat(instead.get(0).path("label").asString()).isEqualTo("Harbour");
         assertThat(instead.get(0).path("line").asString()).contains("146.940");
         assertThat(instead.size()).isBetween(1, 3);
+        JsonNode nowhere = post(
+                        "/api/prove/diagnosis",
+                        Map.of(
+                                "listId",
+                                list,
+                                "channelId",
+                                row(5).path("id").asString(),
+                                "at",
+                                "behind the boat shed",
+                                "answers",
+                                Map.of()))
+                .ok();
+        assertThat(nowhere.path("known").toString()).contains("nobody knows where it was tried");
+        assertThat(nowhere.path("instead")).isEmpty();
     }
 
     /** What is proven goes home to the list, and is taken back when the tap is. */

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.channel.Channel;
@@ -24,6 +25,7 @@ import reckonrod.core.list.ChannelList;
 import reckonrod.core.list.ListEntry;
 import reckonrod.core.notation.LineWriter;
 import reckonrod.core.prove.Cause;
+import reckonrod.core.prove.Circumstance;
 import reckonrod.core.prove.Diagnosis;
 import reckonrod.core.prove.Knowledge;
 import reckonrod.core.prove.Mending;
@@ -162,7 +164,7 @@ class Silence {
                         : null,
                 listed.map(DirectoryEntry::label).orElse(null),
                 listed.map(DirectoryEntry::id).orElse(null),
-                diagnosis.circumstances().stream().map(each -> each.words()).toList(),
+                known(tried, diagnosis),
                 diagnosis.ranking().stream()
                         .map(each -> ranked(each, entry, listed, mending, plan, words))
                         .toList(),
@@ -175,6 +177,16 @@ class Silence {
                         .toList(),
                 Math.rint(diagnosis.bits() * 100) / 100,
                 instead(tried, entry, listed, finder, plan));
+    }
+
+    private static List<String> known(Tried tried, Diagnosis diagnosis) {
+        return Stream.concat(
+                        diagnosis.circumstances().stream().map(Circumstance::words),
+                        tried.here().isPresent()
+                                ? Stream.empty()
+                                : Stream.of(
+                                        "nobody knows where it was tried, so reach and other repeaters are left out"))
+                .toList();
     }
 
     private static DiagnosisView.RankedView ranked(

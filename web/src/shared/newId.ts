@@ -1,0 +1,8 @@
+/** A new id; also where the page came without TLS, such as on a phone in the same house, where browsers offer none. */
+export function newId() {
+  const bytes = crypto.getRandomValues(new Uint8Array(16))
+  bytes[6] = ((bytes[6] ?? 0) & 0x0f) | 0x40
+  bytes[8] = ((bytes[8] ?? 0) & 0x3f) | 0x80
+  const hex = [...bytes].map((each) => each.toString(16).padStart(2, '0')).join('')
+  return hex.replace(/^(.{8})(.{4})(.{4})(.{4})/, '$1-$2-$3-$4-')
+}
