@@ -34,6 +34,14 @@ class ProveIT extends BrowserTest {
                 }""", Map.of("name", name, "line", line));
     }
 
+    private static String letters(long number) {
+        StringBuilder letters = new StringBuilder();
+        for (long rest = number; letters.length() < 5; rest /= 26) {
+            letters.append((char) ('A' + rest % 26));
+        }
+        return letters.toString();
+    }
+
     private static void write(Page page) {
         page.navigate(Application.address() + "/load/pocket");
         button(page, "Read W40 · pocket").click();
@@ -62,7 +70,7 @@ class ProveIT extends BrowserTest {
         Page page = page("/about");
         awaitGround(page);
         // A name of its own each time: what the radio holds already is not written once more.
-        String name = "ZZ " + System.nanoTime() % 10_000;
+        String name = "ZZ " + letters(System.nanoTime());
         list(page, "Zz wrong side", name + " 146.940 > 146.340 listen 100.0");
         write(page);
         page.navigate(Application.address() + "/prove");
