@@ -256,7 +256,8 @@ const page = ref('run')
               </tr>
             </tbody>
           </SheetTable>
-          <p v-if="!rows.length" class="quiet">No channel is in trouble anywhere.</p>
+          <p v-if="!run.rows.length" class="quiet">The list has no channel yet.</p>
+          <p v-else-if="!rows.length" class="quiet">No channel is in trouble anywhere.</p>
         </template>
       </template>
     </div>

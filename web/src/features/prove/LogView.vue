@@ -45,8 +45,28 @@ const shown = computed(() =>
   ),
 )
 const all = computed(() => shown.value.length === tests.value?.length)
-const file = (as: string) =>
-  `/api/tests/export?as=${as}${all.value ? '' : shown.value.map((each) => `&which=${each.id}`).join('')}`
+/** The whole log, or what is shown of it. */
+async function give(as: 'csv' | 'json' | 'gpx') {
+  try {
+    const query = { as }
+    const text = all.value
+      ? await unwrap(api.GET('/api/tests/export', { params: { query }, parseAs: 'text' }))
+      : await unwrap(
+          api.POST('/api/tests/export', {
+            params: { query },
+            body: { which: shown.value.map((each) => each.id) },
+            parseAs: 'text',
+          }),
+        )
+    const link = document.createElement('a')
+    link.href = URL.createObjectURL(new Blob([text], { type: 'text/plain' }))
+    link.download = `field log.${as}`
+    link.click()
+    setTimeout(() => URL.revokeObjectURL(link.href), 10_000)
+  } catch (cause) {
+    tellProblem(cause)
+  }
+}
 const seenWords = (each: FieldTest) =>
   each.seen.map((seen) => SEEN.find((one) => one.seen === seen)?.words.toLowerCase() ?? seen).join(', ')
 
@@ -145,9 +165,9 @@ watch(work, (at) => at?.focus())
         <v-text-field ref="find" v-model="words" label="Find" density="compact" hide-details clearable />
         <v-select v-model="result" label="Result" :items="RESULTS" density="compact" hide-details />
         <v-select v-model="radio" label="Radio" :items="radios" density="compact" hide-details />
-        <v-btn size="small" :href="file('csv')" download :disabled="!shown.length">CSV</v-btn>
-        <v-btn size="small" :href="file('json')" download :disabled="!shown.length">JSON</v-btn>
-        <v-btn size="small" :href="file('gpx')" download :disabled="!shown.length">GPX</v-btn>
+        <v-btn size="small" :disabled="!shown.length" @click="give('csv')">CSV</v-btn>
+        <v-btn size="small" :disabled="!shown.length" @click="give('json')">JSON</v-btn>
+        <v-btn size="small" :disabled="!shown.length" @click="give('gpx')">GPX</v-btn>
         <v-btn size="small" @click="taking = true">Take a log in…</v-btn>
       </div>
       <SheetTable v-if="shown.length" label="All tests">
@@ -231,8 +251,16 @@ watch(work, (at) => at?.focus())
       </template>
     </SheetDialog>
     <SheetDialog v-model="taking" title="Take a log in" :width="620" @submit="take">
-      <p>A table as it is given out here: with the columns Moment, Line, and Seen and heard at least.</p>
-      <input type="file" accept=".csv,text/csv" aria-label="File of a log" @change="bring" />
+      <p>
+        A table as it is given out here, with the columns Moment, Line, and Seen and heard at least; or its
+        JSON.
+      </p>
+      <input
+        type="file"
+        accept=".csv,.json,text/csv,application/json"
+        aria-label="File of a log"
+        @change="bring"
+      />
       <v-textarea v-model="text" data-first label="Its text" rows="6" hide-details class="mono" />
       <template #acts>
         <v-btn type="submit" color="primary" variant="flat" :disabled="!text.trim()">Take it in</v-btn>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { api, unwrap } from '@/shared/api/client'
 import { useRadios } from '@/shared/api/queries'
@@ -31,6 +32,7 @@ const channelId = useKeptText('reckonrod.prove.channel')
 const log = useFieldLog()
 const { data: tests } = useTests()
 const { tell, tellProblem } = useNotice()
+const cache = useQueryClient()
 const { say, undo, redo } = useListChanges(openId)
 
 const radio = computed(() => radios.value?.find((each) => each.id === radioId.value) ?? null)
@@ -199,7 +201,9 @@ const tried = computed<Tried | null>(() =>
       }
     : null,
 )
-const { data: diagnosis, error: diagnosisError } = useDiagnosis(tried)
+const { data: newest, error: diagnosisError } = useDiagnosis(tried)
+/** What was worked out for another channel is nothing for this one. */
+const diagnosis = computed(() => (newest.value?.channelId === row.value?.id ? newest.value : undefined))
 const answer = (question: string, said: string) =>
   change({ answers: { ...now.value.answers, [question]: said } })
 function takeBack(question: string) {
@@ -211,8 +215,13 @@ function takeBack(question: string) {
   change({ answers: Object.fromEntries(left), seen })
 }
 
-async function mend(line: string) {
+async function mend(line: string, before: string) {
   if (!row.value) return
+  if (row.value.line !== before) {
+    tell(`${row.value.label} was changed meanwhile. Nothing was put in; look at the causes again.`)
+    await cache.invalidateQueries({ queryKey: ['diagnosis'] })
+    return
+  }
   const name = row.value.label
   if (await say({ kind: 'rewrite', channel: row.value.id, line })) {
     again()
@@ -267,7 +276,10 @@ useKeys({
       shown: 'm',
       does: 'the line that mends the first cause into the list',
       when: () => Boolean(diagnosis.value?.ranking[0]?.mend),
-      act: () => diagnosis.value?.ranking[0]?.mend && mend(diagnosis.value.ranking[0].mend.line),
+      act: () => {
+        const first = diagnosis.value?.ranking[0]?.mend
+        return first && mend(first.line, first.before)
+      },
     },
     ...['a', 'b', 'c', 'd', 'e'].map((key, index) => ({
       on: [key],

@@ -7,7 +7,7 @@ const props = defineProps<{ diagnosis: Diagnosis }>()
 const emit = defineEmits<{
   answer: [question: string, answer: string]
   back: [question: string]
-  mend: [line: string]
+  mend: [line: string, before: string]
   take: [directoryId: string, label: string]
   tone: [tone: string]
 }>()
@@ -36,6 +36,10 @@ defineExpose({
 
 <template>
   <section aria-label="Why it is silent" class="stack">
+    <p v-if="!diagnosis.repeater" class="quiet">
+      The directory has no repeater for this channel, so only the channel itself and your answers count. Where
+      it talks on what it listens to, nothing answers but whoever is near enough.
+    </p>
     <div v-if="question" class="question">
       <p class="ask">{{ question.ask }}</p>
       <p class="quiet small">{{ question.help }}</p>
@@ -78,7 +82,11 @@ defineExpose({
           <p class="small">{{ each.means }}</p>
           <p class="small"><b>Do:</b> {{ each.remedy }}</p>
           <p v-if="each.mend" class="acts">
-            <v-btn size="small" color="primary" variant="flat" @click="emit('mend', each.mend.line)"
+            <v-btn
+              size="small"
+              color="primary"
+              variant="flat"
+              @click="emit('mend', each.mend.line, each.mend.before)"
               >Put into the list: <span class="mono">{{ each.mend.line }}</span></v-btn
             >
           </p>

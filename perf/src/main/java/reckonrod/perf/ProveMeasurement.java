@@ -112,7 +112,8 @@ public final class ProveMeasurement {
                 .toList();
         List<Position> places = new ArrayList<>();
         for (int i = 0; i < PLACES; i++) {
-            places.add(new Position(47.2 + i % 10 * 0.07, -38.6 + i / 10 * 0.12));
+            int across = i / 10;
+            places.add(new Position(47.2 + i % 10 * 0.07, -38.6 + across * 0.12));
         }
         long began = System.nanoTime();
         DryRun dry = new DryRun(repeaters, new Paths(terrain));

@@ -210,6 +210,19 @@ class ProveApiTest extends RadiosTest {
         assertThat(keep(UUID.randomUUID(), half).problem(422, "test-refused")).contains("-400");
     }
 
+    /** A place that is known by just that name has its coordinates; one of the person's own has none. */
+    @Test
+    void aNamedPlaceIsFoundOnTheMap() {
+        Map<String, Object> body = test(1, "phone", "2026-11-20T10:00:00Z", "tail");
+        body.remove("latitude");
+        body.remove("longitude");
+        body.put("place", "vellan harbour");
+        assertThat(keep(UUID.randomUUID(), body).ok().path("latitude").asDouble())
+                .isBetween(47.3, 47.45);
+        body.put("place", "Harbour wall");
+        assertThat(keep(UUID.randomUUID(), body).ok().path("latitude").isNull()).isTrue();
+    }
+
     @Test
     void theLogGoesOutAndComesBack() {
         keep(UUID.randomUUID(), test(1, "phone", "2026-11-20T10:00:00Z", "light", "tail"))
@@ -219,7 +232,24 @@ class ProveApiTest extends RadiosTest {
         String csv = get("/api/tests/export?as=csv").ok().asString();
         assertThat(csv).contains("Harbour wall", "light tail", "47.390000");
         assertThat(get("/api/tests/export?as=gpx").ok().asString()).contains("<gpx", "answered", "lat=\"47.390000\"");
-        assertThat(get("/api/tests/export?as=json").ok().size()).isEqualTo(2);
+        String asJson = get("/api/tests/export?as=json").ok().toString();
+        String first = get("/api/tests").ok().get(0).path("id").asString();
+        assertThat(post("/api/tests/export?as=csv", Map.of("which", List.of(first)))
+                        .ok()
+                        .asString())
+                .contains(first, "nothing")
+                .doesNotContain("light tail");
+        sql.update("delete from field_test");
+        assertThat(post("/api/tests/take", Map.of("text", asJson))
+                        .ok()
+                        .path("taken")
+                        .asInt())
+                .isEqualTo(2);
+        assertThat(post("/api/tests/take", Map.of("text", "[{\"id\": 7}]")).problem(422, "log-unreadable"))
+                .contains("JSON");
+        assertThat(post("/api/tests/take", Map.of("text", "[{\"version\": 0, \"strength\": 0, \"seen\": [\"tail\"]}]"))
+                        .problem(422, "log-unreadable"))
+                .contains("id, at, line and seen");
         sql.update("delete from field_test");
         JsonNode taken = post("/api/tests/take", Map.of("text", csv)).ok();
         assertThat(taken.path("taken").asInt()).isEqualTo(2);

@@ -16,6 +16,9 @@ import reckonrod.core.list.ListEntry;
 
 /** Which repeater of the directory a channel is for: the one it was taken from, else the one near by that it would open. */
 public final class OwnRepeaters {
+    // Who talks where a repeater near by talks has left its shift out; farther away it is a channel of its own.
+    private static final double MISTAKEN_METRES = 60_000;
+
     private final Map<String, DirectoryEntry> known = new HashMap<>();
     private final List<DirectoryEntry> near;
     private final Finder finder;
@@ -33,18 +36,16 @@ public final class OwnRepeaters {
         this.finder = finder;
     }
 
-    /** The repeater of a channel, judged from a place; absent for a channel that talks where it listens and was taken from none. */
+    /** The repeater of a channel, judged from a place; absent where none is near that it could be for. */
     public Optional<DirectoryEntry> of(ListEntry entry, Position here) {
         DirectoryEntry taken = known.get(entry.directoryId());
         if (taken != null) {
             return Optional.of(taken);
         }
         Channel channel = entry.channel();
-        if (channel.isSimplex()) {
-            return Optional.empty();
-        }
         return near.stream()
                 .filter(each -> Call.isOn(channel.receive(), each.signal().output()))
+                .filter(each -> !channel.isSimplex() || metres(here, each) < MISTAKEN_METRES)
                 .min(Comparator.<DirectoryEntry>comparingInt(each -> talksThere(channel, each) ? 0 : 1)
                         .thenComparingInt(each ->
                                 channel.talkTone().sameOnAir(each.signal().talkTone()) ? 0 : 1)

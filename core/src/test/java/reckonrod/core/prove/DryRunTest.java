@@ -103,7 +103,7 @@ class DryRunTest {
                 .isEmpty();
     }
 
-    /** By where it was taken from; else by what it would open, the nearest of two; a simplex channel has none. */
+    /** By where it was taken from; else by what it would open, the nearest of two; one without a shift by what is near. */
     @Test
     void aChannelFindsItsRepeater() {
         DirectoryEntry skarra = skarra(5).build();
@@ -115,7 +115,13 @@ class DryRunTest {
         OwnRepeaters own = new OwnRepeaters(List.of(twin), List.of(farther, twin, skarra), FINDER);
         assertThat(own.of(Lists.entry(R2, 1, "145.310- 71.9"), HERE)).contains(skarra);
         assertThat(own.of(Lists.entry(R2, 1, "145.310- 88.5"), HERE)).contains(twin);
-        assertThat(own.of(Lists.entry(R2, 1, "145.310 simplex"), HERE)).isEmpty();
+        assertThat(own.of(Lists.entry(R2, 1, "145.310 simplex"), HERE))
+                .as("its shift was left out")
+                .contains(twin);
+        assertThat(new OwnRepeaters(List.of(), List.of(farther), FINDER)
+                        .of(Lists.entry(R2, 1, "145.310 simplex"), HERE))
+                .as("too far to be meant")
+                .isEmpty();
         assertThat(own.of(Lists.entry(R2, 1, "146.940-"), HERE)).isEmpty();
         ListEntry taken = Lists.entry(R2, 1, "145.360-").withOrigin(Origin.named("v:twin"));
         assertThat(own.of(taken, HERE)).as("whatever it says by now").contains(twin);

@@ -16,11 +16,13 @@ import org.springframework.transaction.annotation.Transactional;
 import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.fieldlog.FieldTest;
 import reckonrod.core.fieldlog.Result;
+import reckonrod.core.geography.Position;
 import reckonrod.core.list.ChannelList;
 import reckonrod.core.list.ListEntry;
 import reckonrod.core.notation.Reckoner;
 import reckonrod.server.lists.ListStore;
 import reckonrod.server.lists.StoredList;
+import reckonrod.server.places.PlaceFinder;
 import reckonrod.server.plans.PlanLookup;
 import reckonrod.server.problem.ProblemException;
 import reckonrod.server.radios.RadioUnits;
@@ -36,9 +38,17 @@ public class FieldLog {
     private final ListStore lists;
     private final RadioUnits radios;
     private final PlanLookup plans;
+    private final PlaceFinder places;
     private final Clock clock;
 
-    FieldLog(FieldTestRepository tests, ListStore lists, RadioUnits radios, PlanLookup plans, Clock clock) {
+    FieldLog(
+            FieldTestRepository tests,
+            ListStore lists,
+            RadioUnits radios,
+            PlanLookup plans,
+            PlaceFinder places,
+            Clock clock) {
+        this.places = places;
         this.plans = plans;
         this.tests = tests;
         this.lists = lists;
@@ -54,7 +64,7 @@ public class FieldLog {
     record Kept(FieldTestRecord record, Result was) {}
 
     Kept keep(UUID id, TestRequest request) {
-        FieldTest test = request.test(id);
+        FieldTest test = request.test(id, this::named);
         Optional<FieldTestRecord> known = tests.findById(id);
         known.filter(each -> !each.editor().equals(request.editor()))
                 .filter(each -> request.baseVersion() == null || each.version() != request.baseVersion())
@@ -70,6 +80,20 @@ public class FieldLog {
         FieldTestRecord record = known.orElseGet(() -> new FieldTestRecord(id));
         record.set(test, of(request), request.answersOrNone(), request.editor(), clock.instant());
         return new Kept(tests.saveAndFlush(record), was);
+    }
+
+    private Optional<Position> named(String place) {
+        if (place.isEmpty()) {
+            return Optional.empty();
+        }
+        try {
+            return places.all(place).stream()
+                    .filter(each -> each.name().equalsIgnoreCase(place))
+                    .findFirst()
+                    .map(PlaceFinder.Place::position);
+        } catch (ProblemException noPosition) {
+            return Optional.empty();
+        }
     }
 
     /** What is gone since stays out; the test itself says what it was. */

@@ -2,9 +2,12 @@ package reckonrod.server.fieldlog;
 
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotEmpty;
+import jakarta.validation.constraints.NotNull;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
@@ -29,6 +32,7 @@ import reckonrod.core.fieldlog.FieldTest;
 import reckonrod.core.fieldlog.Result;
 import reckonrod.server.problem.ProblemException;
 import reckonrod.server.request.AnyText;
+import tools.jackson.core.JacksonException;
 import tools.jackson.databind.annotation.JsonDeserialize;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -55,7 +59,7 @@ class FieldLogController {
         gpx
     }
 
-    /** A log of somewhere else, as CSV with our headings. */
+    /** A log of somewhere else, as CSV with our headings or as JSON as it is given out here. */
     record TakeLogRequest(
             @NotBlank(message = "must be the text of a log") @JsonDeserialize(using = AnyText.class)
             String text) {}
@@ -82,21 +86,32 @@ class FieldLogController {
         log.remove(id).ifPresent(each -> learned.from(each, each.result(), Result.OPEN));
     }
 
-    /**
-     * The log as a file.
-     *
-     * @param which only these tests; left out for all
-     */
+    /** The whole log as a file. */
     @GetMapping("/export")
-    ResponseEntity<String> export(@RequestParam Form as, @RequestParam(required = false) Set<UUID> which) {
-        List<FieldTest> tests = log.whole(which == null ? Set.of() : which);
+    ResponseEntity<String> export(@RequestParam Form as) {
+        return file(as, Set.of());
+    }
+
+    /** Some tests. */
+    record SomeTests(
+            @NotEmpty(message = "must name at least one test")
+            Set<@NotNull(message = "must be given") UUID> which) {}
+
+    /** Some of the log as a file. */
+    @PostMapping("/export")
+    ResponseEntity<String> exportSome(@RequestParam Form as, @Valid @RequestBody SomeTests request) {
+        return file(as, request.which());
+    }
+
+    private ResponseEntity<String> file(Form as, Set<UUID> which) {
+        List<FieldTest> tests = log.whole(which);
         String text = switch (as) {
             case csv -> FieldLogCsv.write(tests);
             case gpx -> FieldLogGpx.write(tests);
             case json ->
                 json.writerWithDefaultPrettyPrinter()
                         .writeValueAsString(log.all().stream()
-                                .filter(each -> which == null || which.contains(each.id()))
+                                .filter(each -> which.isEmpty() || which.contains(each.id()))
                                 .toList());
         };
         MediaType type = switch (as) {
@@ -115,11 +130,25 @@ class FieldLogController {
                 .body(text);
     }
 
+    private List<FieldTest> read(String text) {
+        if (!text.strip().startsWith("[")) {
+            return FieldLogCsv.read(text);
+        }
+        try {
+            return Arrays.stream(json.readValue(text, FieldTestView[].class))
+                    .map(FieldTestView::test)
+                    .toList();
+        } catch (JacksonException unreadable) {
+            throw new IllegalArgumentException(
+                    "A log as JSON must be as it is given out here; " + unreadable.getOriginalMessage(), unreadable);
+        }
+    }
+
     /** Takes a log of somewhere else in, as a whole or not at all. */
     @PostMapping("/take")
     LogTakenView take(@Valid @RequestBody TakeLogRequest request) {
         try {
-            List<FieldTest> read = FieldLogCsv.read(request.text());
+            List<FieldTest> read = read(request.text());
             int taken = log.take(read);
             return new LogTakenView(taken, read.size() - taken);
         } catch (IllegalArgumentException unreadable) {

@@ -5,7 +5,10 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import reckonrod.core.fieldlog.FieldTest;
 import reckonrod.core.fieldlog.Seen;
 import reckonrod.core.geography.Position;
@@ -53,6 +56,27 @@ public record FieldTestView(
         heard,
         silent,
         open
+    }
+
+    /** The test that it tells of. */
+    FieldTest test() {
+        if (id == null || at == null || line == null || seen == null) {
+            throw new IllegalArgumentException("Each test must have id, at, line and seen");
+        }
+        if ((latitude == null) != (longitude == null)) {
+            throw new IllegalArgumentException("Latitude and longitude must be given together");
+        }
+        return new FieldTest(
+                id,
+                at,
+                Objects.requireNonNullElse(place, ""),
+                latitude == null ? Optional.empty() : Optional.of(new Position(latitude, longitude)),
+                Objects.requireNonNullElse(radio, ""),
+                Objects.requireNonNullElse(channel, ""),
+                line,
+                seen.stream().map(each -> Seen.parse(each.name())).collect(Collectors.toSet()),
+                strength,
+                Objects.requireNonNullElse(note, ""));
     }
 
     static FieldTestView of(FieldTestRecord record) {

@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import reckonrod.core.fieldlog.FieldTest;
 import reckonrod.core.fieldlog.Seen;
@@ -57,13 +58,14 @@ record TestRequest(
         Map<String, String> answers) {
     private static final String NEEDED = "must be given";
 
-    FieldTest test(UUID id) {
+    /** The test; where no coordinates came with it, its place gives them if it is known by just that name. */
+    FieldTest test(UUID id, Function<String, Optional<Position>> named) {
         try {
             return new FieldTest(
                     id,
                     at,
                     place,
-                    position(),
+                    position().or(() -> named.apply(place.strip())),
                     radio,
                     channel,
                     line,

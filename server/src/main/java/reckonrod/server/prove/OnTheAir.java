@@ -95,9 +95,7 @@ class OnTheAir {
         Set<String> ids = new HashSet<>();
         channels.forEach(each -> ids.add(each.directoryId()));
         Map<String, DirectoryEntry> taken = directory.byIds(ids);
-        boolean others = channels.stream()
-                .anyMatch(each -> !taken.containsKey(each.directoryId())
-                        && !each.channel().isSimplex());
+        boolean others = channels.stream().anyMatch(each -> !taken.containsKey(each.directoryId()));
         Set<String> near = new HashSet<>();
         if (others) {
             // Along a long way a few places are enough to find what stands around it.

@@ -1,5 +1,6 @@
 package reckonrod.server.prove;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -215,15 +216,15 @@ class Silence {
                 cause.byTrial());
     }
 
-    /** The next repeaters of the same band that an FM radio can use from there. */
+    /** The next repeaters that an FM radio can use from there, those of the same band first. */
     private List<DiagnosisView.NextRepeaterView> instead(
             Tried tried, ListEntry entry, Optional<DirectoryEntry> listed, Finder finder, BandPlan plan) {
         if (tried.here().isEmpty()) {
             return List.of();
         }
         Optional<FrequencyRange> band = plan.bandAt(entry.channel().receive()).map(each -> each.range());
-        EntryFilter filter =
-                new EntryFilter(band, Set.of(Mode.FM, Mode.NFM), State.USABLE, Set.of(), Optional.empty(), "");
+        EntryFilter filter = new EntryFilter(
+                Optional.empty(), Set.of(Mode.FM, Mode.NFM), State.USABLE, Set.of(), Optional.empty(), "");
         return searching
                 .around(
                         tried.here().get(),
@@ -234,6 +235,9 @@ class Silence {
                 .filter(each ->
                         listed.filter(own -> own.id().equals(each.entry().id())).isEmpty())
                 .filter(Found::isRecommended)
+                .sorted(Comparator.comparing(each -> band.filter(
+                                range -> range.contains(each.entry().signal().output()))
+                        .isEmpty()))
                 .limit(MOST_INSTEAD)
                 .flatMap(each -> Taking.line(each.entry(), plan).stream()
                         .map(line -> new DiagnosisView.NextRepeaterView(
