@@ -79,9 +79,28 @@ function tap(seen: Seen) {
   const had = draft.value.seen
   draft.value.seen = had.includes(seen) ? had.filter((each) => each !== seen) : [...had, seen]
 }
+/** When it was, by the clock of this machine. */
+const when = ref('')
+watch(draft, (now, was) => {
+  if (now && now.id !== was?.id) when.value = moment(now.at)
+})
+const at = computed(() => {
+  const day = /^(\d{4})-(\d{2})-(\d{2}) (\d{1,2}):(\d{2})$/.exec(when.value.trim())
+  if (!day) return null
+  const [, year, month, date, hour, minute] = day.map(Number)
+  const found = new Date(year ?? 0, (month ?? 1) - 1, date, hour, minute)
+  // What the calendar does not have would roll over into another day.
+  return moment(found.toISOString()) === when.value.trim() ? found.toISOString() : null
+})
+/** The moment stays to the second as long as nobody corrects it. */
+const corrected = computed(() =>
+  draft.value && when.value.trim() === moment(draft.value.at) ? draft.value.at : at.value,
+)
 async function keep() {
   const test = draft.value
-  if (!test) return
+  const moved = corrected.value
+  if (!test || !moved) return
+  const sameRadio = test.radio.trim() === editing.value?.radio
   const good = await does(
     () =>
       unwrap(
@@ -90,11 +109,11 @@ async function keep() {
           body: {
             editor: newId(),
             baseVersion: test.version,
-            at: test.at,
+            at: moved,
             place: test.place,
             latitude: test.latitude,
             longitude: test.longitude,
-            radioId: test.radioId,
+            radioId: sameRadio ? test.radioId : null,
             radio: test.radio,
             listId: test.listId,
             channelId: test.channelId,
@@ -232,11 +251,18 @@ watch(work, (at) => at?.focus())
           @tap="tap"
           @strength="(level: number) => draft && (draft.strength = level)"
         />
+        <v-text-field
+          v-model="when"
+          label="When"
+          :error-messages="corrected ? [] : ['As in 2026-11-27 14:05']"
+          hide-details="auto"
+        />
+        <v-text-field v-model="draft.radio" label="Radio" maxlength="120" hide-details />
         <v-text-field v-model="draft.place" data-first label="Place" maxlength="120" hide-details />
         <v-text-field v-model="draft.note" label="Note" maxlength="2000" hide-details />
       </template>
       <template #acts>
-        <v-btn type="submit" color="primary" variant="flat">Keep</v-btn>
+        <v-btn type="submit" color="primary" variant="flat" :disabled="!corrected">Keep</v-btn>
         <v-btn @click="editing = null">Leave it</v-btn>
       </template>
     </SheetDialog>

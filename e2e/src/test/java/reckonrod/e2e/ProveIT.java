@@ -5,6 +5,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.ColorScheme;
@@ -145,6 +146,11 @@ class ProveIT extends BrowserTest {
         assertThat(page.locator(".result")).containsText("1 test kept in this browser");
         AccessibilityIT.nothingIsCutOff(page);
         page.unroute("**/api/tests/**");
+        // It is there again, but its database is not yet.
+        page.route("**/api/tests/**", route -> route.fulfill(new Route.FulfillOptions().setStatus(503)));
+        page.waitForResponse("**/api/tests/**", () -> {});
+        assertThat(page.locator(".result")).containsText("1 test kept in this browser");
+        page.unroute("**/api/tests/**");
         assertThat(page.locator(".result")).containsText("Answered");
         assertThat(page.locator(".result")).not().containsText("kept in this browser");
         page.navigate(Application.address() + "/prove/log");
@@ -160,9 +166,16 @@ class ProveIT extends BrowserTest {
                 .click();
         dialog.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Only noise"))
                 .click();
+        dialog.getByLabel("When").fill("2026-02-30 14:05");
+        assertThat(dialog).containsText("As in 2026-11-27 14:05");
+        assertThat(button(page, "Keep")).isDisabled();
         AccessibilityIT.check(page);
+        dialog.getByLabel("When").fill("2026-11-02 08:15");
+        dialog.getByLabel("Radio").fill("a borrowed one");
         button(page, "Keep").click();
         assertThat(test).containsText("silent");
+        assertThat(test).containsText("2026-11-02 08:15");
+        assertThat(test).containsText("a borrowed one");
         test.getByText("Let go…").click();
         button(page, "Let it go").click();
         assertThat(test).hasCount(0);
