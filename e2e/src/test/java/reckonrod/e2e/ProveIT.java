@@ -202,6 +202,7 @@ class ProveIT extends BrowserTest {
                 .isVisible();
         AccessibilityIT.check(page);
         page.navigate(Application.address() + "/prove");
+        assertThat(page.locator(".what")).containsText("ZZ HIGH");
         page.keyboard().press("1");
         page.keyboard().press("3");
         assertThat(page.locator(".result")).containsText("Answered");
