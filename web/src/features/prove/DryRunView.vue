@@ -89,7 +89,7 @@ async function start() {
 const picked = ref<{ row: number; column: number } | null>(null)
 const words = (cell: Cell) => run.value?.outcomes[cell.outcome]?.words ?? cell.outcome
 const why = (cell: Cell) => (cell.why === null ? '' : (run.value?.reasons[cell.why] ?? ''))
-const trouble = (cell: Cell) => ['silent', 'heard_only', 'unheard'].includes(cell.outcome)
+const trouble = (cell: Cell) => run.value?.outcomes[cell.outcome]?.trouble ?? false
 const only = useKeptText('reckonrod.dry.only')
 const rows = computed(() =>
   (run.value?.rows ?? []).filter((each) => only.value !== 'on' || each.cells.some(trouble)),

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useQueryClient } from '@tanstack/vue-query'
-import { computed, ref, watch } from 'vue'
+import { computed, onBeforeUnmount, ref, watch } from 'vue'
 import { api, unwrap } from '@/shared/api/client'
 import { useRadios } from '@/shared/api/queries'
 import PairFigures from '@/shared/components/PairFigures.vue'
@@ -83,8 +83,11 @@ const making = ref<Making>(kept())
 watch(making, (now) => sessionStorage.setItem(KEY, JSON.stringify(now)), { deep: true })
 /** After a while the same channel is another test. */
 const SAME_TEST_MS = 30 * 60_000
+const minute = ref(Date.now())
+const clock = window.setInterval(() => (minute.value = Date.now()), 60_000)
+onBeforeUnmount(() => clearInterval(clock))
 const ofRow = computed(
-  () => making.value.channelId === row.value?.id && Date.now() - Date.parse(making.value.at) < SAME_TEST_MS,
+  () => making.value.channelId === row.value?.id && minute.value - Date.parse(making.value.at) < SAME_TEST_MS,
 )
 const now = computed<Making>(() => (ofRow.value ? making.value : fresh()))
 
@@ -110,14 +113,13 @@ function change(what: Partial<Making>) {
   if (!at || !list.value) return
   const base = ofRow.value ? making.value : { ...fresh(), channelId: at.id, at: new Date().toISOString() }
   making.value = { ...base, ...what }
-  const position = /^\s*(-?\d+(?:\.\d+)?)\s*,\s*(-?\d+(?:\.\d+)?)\s*$/.exec(place.value)
   log.tap(making.value.id, {
     editor: '',
     baseVersion: null,
     at: making.value.at,
     place: place.value,
-    latitude: position ? Number(position[1]) : null,
-    longitude: position ? Number(position[2]) : null,
+    latitude: null,
+    longitude: null,
     radioId: radio.value?.id ?? null,
     radio: radio.value?.name ?? '',
     listId: list.value.id,

@@ -22,12 +22,16 @@ export const SEEN: { seen: Seen; words: string }[] = [
 interface Waiting {
   id: string
   body: TestBody
+  /** When it was tapped last, in milliseconds. */
+  tapped: number
   /** Why the server would not have it. */
   refused: string
 }
 
 const PREFIX = 'reckonrod.test.'
 const EVERY_MS = 3_000
+/** What another tab goes on with is its own to send, until it has been left alone for so long. */
+const LEFT_ALONE_MS = 60_000
 
 /** Which tab of which browser says so; a reload is the same one. */
 function editorOfTab() {
@@ -70,6 +74,14 @@ function newest(test: Waiting): Waiting | null {
   return text === JSON.stringify(test) ? test : (JSON.parse(text) as Waiting)
 }
 
+/** It is brought there, unless it was gone on with meanwhile: that has to go too. */
+function settle(test: Waiting) {
+  if (localStorage.getItem(PREFIX + test.id) === JSON.stringify(test))
+    localStorage.removeItem(PREFIX + test.id)
+}
+const isOurs = (test: Waiting) =>
+  test.body.editor === editorOfTab() || Date.now() - test.tapped > LEFT_ALONE_MS
+
 const waiting = ref<Waiting[]>(stored())
 /** The tests of this tab as the server has them, with what they show. */
 const judged = ref<Record<string, FieldTest>>({})
@@ -80,7 +92,7 @@ export function useFieldLog() {
   const cache = useQueryClient()
 
   function tap(id: string, body: TestBody) {
-    const test = { id, body: { ...body, editor: editorOfTab() }, refused: '' }
+    const test = { id, body: { ...body, editor: editorOfTab() }, tapped: Date.now(), refused: '' }
     store(test)
     waiting.value = [...waiting.value.filter((each) => each.id !== id), test]
     void send()
@@ -92,7 +104,7 @@ export function useFieldLog() {
     sending = true
     try {
       for (;;) {
-        const next = waiting.value.find((each) => !each.refused)
+        const next = waiting.value.find((each) => !each.refused && isOurs(each))
         if (!next) break
         if (!(await sent(next))) break
       }
@@ -115,7 +127,11 @@ export function useFieldLog() {
       )
       // What was tapped while it was on its way goes next.
       const now = waiting.value.find((each) => each.id === test.id)
-      if (now === known || now === test) forget(test.id)
+      if (now === known || now === test) {
+        settle(test)
+        homeless.delete(test.id)
+        waiting.value = waiting.value.filter((each) => each !== now)
+      }
       for (const key of ['tests', 'list', 'lists', 'ready', 'diagnosis'])
         void cache.invalidateQueries({ queryKey: [key] })
       return true

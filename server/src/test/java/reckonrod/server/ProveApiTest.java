@@ -219,6 +219,9 @@ class ProveApiTest extends RadiosTest {
         body.put("place", "vellan harbour");
         assertThat(keep(UUID.randomUUID(), body).ok().path("latitude").asDouble())
                 .isBetween(47.3, 47.45);
+        body.put("place", "47.51, -38.02");
+        assertThat(keep(UUID.randomUUID(), body).ok().path("longitude").asDouble())
+                .isEqualTo(-38.02);
         body.put("place", "Harbour wall");
         assertThat(keep(UUID.randomUUID(), body).ok().path("latitude").isNull()).isTrue();
     }

@@ -38,9 +38,4 @@ public enum Hindrance {
     public boolean isThere() {
         return compareTo(OTHER_OUTPUT) < 0;
     }
-
-    /** Whether it lies in what the channel says, so that another channel would mend it. */
-    public boolean isOfChannel() {
-        return this != OFF_AIR && this != TOO_WEAK_THERE && this != TOO_WEAK_HERE;
-    }
 }

@@ -35,7 +35,7 @@ public final class Mending {
             case LISTEN_TONE -> Optional.of(channel.withTones(channel.talkTone(), NoTone.NONE));
             case EMISSION ->
                 Optional.of(channel.withEmission(listed.map(Channel::emission).orElse(Emission.FM)));
-            case POWER -> Optional.of(channel.withPower(Power.HIGH));
+            case POWER -> Optional.of(channel.withPower(nextHigher(channel.power())));
         };
         return next.filter(each -> !each.equals(channel));
     }
@@ -44,12 +44,18 @@ public final class Mending {
     public Optional<Channel> mended(Set<Hindrance> hindrances, Channel channel, Optional<DirectoryEntry> entry) {
         Channel next = channel;
         for (Hindrance each : Hindrance.values()) {
-            if (hindrances.contains(each)) {
+            // More power does not help where nothing comes back.
+            boolean helps = each != Hindrance.TOO_WEAK_THERE || !hindrances.contains(Hindrance.TOO_WEAK_HERE);
+            if (hindrances.contains(each) && helps) {
                 Channel before = next;
                 next = of(each).flatMap(mend -> mended(mend, before, entry)).orElse(before);
             }
         }
         return Optional.of(next).filter(each -> !each.equals(channel));
+    }
+
+    private static Power nextHigher(Power power) {
+        return power == Power.LOW ? Power.MID : Power.HIGH;
     }
 
     private static Optional<Mend> of(Hindrance hindrance) {

@@ -17,6 +17,8 @@ import reckonrod.core.air.Hindrance;
 import reckonrod.core.air.Repeater;
 import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.bandplan.BandPlans;
+import reckonrod.core.channel.Channel;
+import reckonrod.core.channel.Power;
 import reckonrod.core.definition.RadioDefinitions;
 import reckonrod.core.directory.DirectoryEntry;
 import reckonrod.core.directory.State;
@@ -72,6 +74,13 @@ class DryRunTest {
         Prediction low = predict("145.310- 71.9 low", skarra(45).build(), W12);
         assertThat(low.outcome()).isEqualTo(Outcome.HEARD_ONLY);
         assertThat(low.hindrances()).containsExactly(Hindrance.TOO_WEAK_THERE);
+        // The next higher power is offered, and none where nothing comes back.
+        Channel asked = Lists.entry(R2, 0, "145.310- 71.9 low").channel();
+        assertThat(new Mending(R2).mended(low.hindrances(), asked, Optional.empty()))
+                .map(Channel::power)
+                .contains(Power.MID);
+        assertThat(new Mending(R2).mended(far.hindrances(), asked, Optional.empty()))
+                .isEmpty();
     }
 
     /** What the radio makes of the channel is what is tried, not what the list says. */

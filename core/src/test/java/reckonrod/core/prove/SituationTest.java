@@ -95,7 +95,7 @@ class SituationTest {
                 .isEqualTo("digital");
     }
 
-    /** Every circumstance that can hold has its figures, and every figure can come to hold. */
+    /** What nobody knows is not guessed; a remedy that needs no directory is there all the same. */
     @Test
     void withoutADirectoryOnlyWhatIsKnownIsSaid() {
         Channel alone = channel("145.310 > 144.710 listen 71.9")

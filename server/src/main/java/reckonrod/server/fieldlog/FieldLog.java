@@ -17,6 +17,7 @@ import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.fieldlog.FieldTest;
 import reckonrod.core.fieldlog.Result;
 import reckonrod.core.geography.Position;
+import reckonrod.core.geography.PositionReader;
 import reckonrod.core.list.ChannelList;
 import reckonrod.core.list.ListEntry;
 import reckonrod.core.notation.Reckoner;
@@ -88,7 +89,8 @@ public class FieldLog {
         }
         try {
             return places.all(place).stream()
-                    .filter(each -> each.name().equalsIgnoreCase(place))
+                    .filter(each -> PositionReader.looksLikePosition(place)
+                            || each.name().equalsIgnoreCase(place))
                     .findFirst()
                     .map(PlaceFinder.Place::position);
         } catch (ProblemException noPosition) {

@@ -101,8 +101,8 @@ class DryRuns {
             Map<String, OutcomeWords> outcomes,
             long tookMillis) {}
 
-    /** An outcome in a word and in a sentence. */
-    record OutcomeWords(String words, String meaning) {}
+    /** An outcome in a word and in a sentence, and whether something is wrong that may be mended. */
+    record OutcomeWords(String words, String meaning, boolean trouble) {}
 
     DryRunView run(ChannelList list, List<RadioUnit> radios, List<At> places) {
         long began = System.nanoTime();
@@ -207,7 +207,9 @@ class DryRuns {
     static Map<String, OutcomeWords> words() {
         Map<String, OutcomeWords> words = new LinkedHashMap<>();
         for (Outcome each : Outcome.values()) {
-            words.put(each.name().toLowerCase(Locale.ROOT), new OutcomeWords(each.words(), each.meaning()));
+            words.put(
+                    each.name().toLowerCase(Locale.ROOT),
+                    new OutcomeWords(each.words(), each.meaning(), each.isTrouble()));
         }
         return words;
     }
