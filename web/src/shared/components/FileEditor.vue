@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { Problem } from '@/shared/api/client'
+import { once } from '@/shared/composables/once'
 import FileText, { type Fault } from '@/shared/ui/FileText.vue'
 
 /** The text of a file that the program reads: its faults are told by line while one types, and it is kept when it has none. */
@@ -45,14 +46,14 @@ watch(
   { immediate: true },
 )
 
-async function keep() {
+const keep = once(async () => {
   try {
     await props.save(text.value)
     leave()
   } catch (cause) {
     tellFaults(cause)
   }
-}
+})
 function leave() {
   sessionStorage.removeItem(KEY)
   emit('done')

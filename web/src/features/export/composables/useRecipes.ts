@@ -1,6 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, watch, type Ref } from 'vue'
 import { api, Problem, unwrap, type Schemas } from '@/shared/api/client'
+import { once } from '@/shared/composables/once'
 import { useNotice } from '@/shared/composables/useNotice'
 import type { Fault } from '@/shared/ui/FileText.vue'
 
@@ -82,7 +83,7 @@ export function useRecipes(listId: Ref<string | null>) {
   }
   const nameIn = (line: string) => line.replace(/^name:\s*/, '').replace(/^"(.*)"\s*$/, '$1')
 
-  async function save() {
+  const save = once(async () => {
     try {
       const kept =
         isNew.value || !file.value
@@ -102,8 +103,8 @@ export function useRecipes(listId: Ref<string | null>) {
       tellFaults(cause)
       tellProblem(cause)
     }
-  }
-  async function remove() {
+  })
+  const remove = once(async () => {
     if (!file.value) return
     try {
       await unwrap(api.DELETE('/api/table-recipes/{id}', { params: { path: { id: file.value.id } } }))
@@ -117,7 +118,7 @@ export function useRecipes(listId: Ref<string | null>) {
     } catch (cause) {
       tellProblem(cause)
     }
-  }
+  })
   return {
     all,
     error,
