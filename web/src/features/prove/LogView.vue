@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { api, unwrap } from '@/shared/api/client'
 import { useDoing } from '@/shared/composables/useDoing'
@@ -17,6 +18,7 @@ import { SEEN, useFieldLog, useTests, type FieldTest, type Seen } from './compos
 const { data: tests, error } = useTests()
 const log = useFieldLog()
 const does = useDoing()
+const cache = useQueryClient()
 const { tellProblem, tell } = useNotice()
 const words = ref('')
 const result = ref('')
@@ -154,10 +156,7 @@ async function take() {
     taking.value = false
     text.value = ''
     tell(`${counted(taken, 'test')} taken in${known ? `, ${known} were here already` : ''}`)
-    await does(
-      () => Promise.resolve(),
-      `${counted(taken, 'test')} taken in${known ? `, ${known} were here already` : ''}`,
-    )
+    await cache.invalidateQueries()
   } catch (cause) {
     tellProblem(cause)
   }

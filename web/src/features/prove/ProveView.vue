@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useQueryClient } from '@tanstack/vue-query'
-import { computed, onBeforeUnmount, ref, watch } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { api, unwrap } from '@/shared/api/client'
 import { useRadios } from '@/shared/api/queries'
 import PairFigures from '@/shared/components/PairFigures.vue'
@@ -11,7 +11,6 @@ import { useOpenList } from '@/shared/composables/useOpenList'
 import { useKeys } from '@/shared/keys/useKeys'
 import { useList } from '@/shared/list/useList'
 import { useListChanges } from '@/shared/list/useListChanges'
-import { newId } from '@/shared/newId'
 import PageBar from '@/shared/ui/PageBar.vue'
 import { counted, moment } from '@/shared/words'
 import CallingNote from './components/CallingNote.vue'
@@ -19,7 +18,8 @@ import CauseList from './components/CauseList.vue'
 import ProvePages from './components/ProvePages.vue'
 import TapBoard from './components/TapBoard.vue'
 import { useDiagnosis, type Tried } from './composables/useDiagnosis'
-import { SEEN, useFieldLog, useTests, type Seen } from './composables/useFieldLog'
+import { SEEN, useTests } from './composables/useFieldLog'
+import { useMaking } from './composables/useMaking'
 import { usePlace } from './composables/usePlace'
 
 /** On the spot: one channel after the other is tried, what is seen is tapped, and a silence is talked through. */
@@ -29,8 +29,6 @@ const { data: radios } = useRadios()
 const { place, here, looking } = usePlace()
 const radioId = useKeptText('reckonrod.prove.radio')
 const channelId = useKeptText('reckonrod.prove.channel')
-const log = useFieldLog()
-const { data: tests } = useTests()
 const { tell, tellProblem } = useNotice()
 const cache = useQueryClient()
 const { say, undo, redo } = useListChanges(openId)
@@ -50,103 +48,24 @@ const slotInRadio = computed(
   () => row.value?.fits.find((each) => each.radioId === radioId.value)?.place ?? null,
 )
 
-/** The test that is being made; it begins with the first tap. */
-interface Making {
-  id: string
-  channelId: string
-  at: string
-  seen: Seen[]
-  strength: number
-  note: string
-  answers: Record<string, string>
-}
-const KEY = 'reckonrod.prove.making'
-function fresh(): Making {
-  return {
-    id: newId(),
-    channelId: '',
-    at: '',
-    seen: [],
-    strength: 0,
-    note: '',
-    answers: {},
-  }
-}
-function kept(): Making {
-  try {
-    return { ...fresh(), ...(JSON.parse(sessionStorage.getItem(KEY) ?? '{}') as Partial<Making>) }
-  } catch {
-    return fresh()
-  }
-}
-const making = ref<Making>(kept())
-watch(making, (now) => sessionStorage.setItem(KEY, JSON.stringify(now)), { deep: true })
-/** After a while the same channel is another test. */
-const SAME_TEST_MS = 30 * 60_000
-const minute = ref(Date.now())
-const clock = window.setInterval(() => (minute.value = Date.now()), 60_000)
-onBeforeUnmount(() => clearInterval(clock))
-const ofRow = computed(
-  () => making.value.channelId === row.value?.id && minute.value - Date.parse(making.value.at) < SAME_TEST_MS,
-)
-const now = computed<Making>(() => (ofRow.value ? making.value : fresh()))
+const { data: tests } = useTests()
+const made = useMaking({ list, row, radio, place })
+const { log, now, begun, judged, again, change, tap } = made
 
 /** What it shows is the server's to say; until that has it, it is only kept. */
-const judged = computed(
-  () => log.judged.value[now.value.id] ?? tests.value?.find((each) => each.id === now.value.id),
-)
-const result = computed(() => judged.value?.result ?? 'open')
+const shown = computed(() => judged.value ?? tests.value?.find((each) => each.id === now.value.id))
+const result = computed(() => shown.value?.result ?? 'open')
 const says = computed(() => {
-  const words = judged.value && judged.value.result !== 'open' ? judged.value.says : ''
+  const words = shown.value && shown.value.result !== 'open' ? shown.value.says : ''
   return words ? words.charAt(0).toUpperCase() + words.slice(1) : 'Tap what you see and hear'
 })
 const keptWords = computed(() =>
   log.unsent.value
     ? `${counted(log.unsent.value, 'test')} kept in this browser; sent when the server answers`
-    : ofRow.value
+    : begun.value
       ? 'kept'
       : '',
 )
-
-function change(what: Partial<Making>) {
-  const at = row.value
-  if (!at || !list.value) return
-  const base = ofRow.value ? making.value : { ...fresh(), channelId: at.id, at: new Date().toISOString() }
-  making.value = { ...base, ...what }
-  log.tap(making.value.id, {
-    editor: '',
-    baseVersion: null,
-    at: making.value.at,
-    place: place.value,
-    latitude: null,
-    longitude: null,
-    radioId: radio.value?.id ?? null,
-    radio: radio.value?.name ?? '',
-    listId: list.value.id,
-    channelId: at.id,
-    channel: at.label,
-    line: at.line,
-    directoryId: at.directoryId || null,
-    seen: making.value.seen,
-    strength: making.value.strength,
-    note: making.value.note,
-    answers: making.value.answers,
-  })
-}
-/** What was tapped by keys before the list was there is not lost. */
-const early: Seen[] = []
-watch(row, (now) => {
-  if (now) early.splice(0).forEach(tap)
-})
-function tap(seen: Seen) {
-  if (!row.value) {
-    early.push(seen)
-    return
-  }
-  const had = now.value.seen
-  change({ seen: had.includes(seen) ? had.filter((each) => each !== seen) : [...had, seen] })
-}
-const again = () => (making.value = fresh())
 function turn(by: number) {
   const at = rows.value.findIndex((each) => each.id === row.value?.id)
   const next = rows.value[(at + by + rows.value.length) % rows.value.length]
@@ -184,13 +103,6 @@ async function press() {
   }
 }
 
-/** What was tapped says some of it already. */
-const answers = computed(() => {
-  const seen = now.value.seen
-  const tapped: Record<string, string> = {}
-  if (seen.includes('light')) tapped.press = seen.includes('shown') ? 'expected' : 'hidden'
-  return { ...tapped, ...now.value.answers }
-})
 const asksWhy = computed(() => row.value !== null && (result.value === 'silent' || result.value === 'heard'))
 const tried = computed<Tried | null>(() =>
   asksWhy.value && row.value && list.value
@@ -199,7 +111,8 @@ const tried = computed<Tried | null>(() =>
         channelId: row.value.id,
         radioId: radioId.value || null,
         at: place.value.trim() || null,
-        answers: answers.value,
+        seen: now.value.seen,
+        answers: now.value.answers,
       }
     : null,
 )
@@ -210,10 +123,8 @@ const answer = (question: string, said: string) =>
   change({ answers: { ...now.value.answers, [question]: said } })
 function takeBack(question: string) {
   const left = Object.entries(now.value.answers).filter(([id]) => id !== question)
-  const seen =
-    question === 'press'
-      ? now.value.seen.filter((each) => each !== 'light' && each !== 'shown')
-      : now.value.seen
+  const taps = diagnosis.value?.answered.find((each) => each.id === question)?.seen ?? []
+  const seen = now.value.seen.filter((each) => !taps.includes(each))
   change({ answers: Object.fromEntries(left), seen })
 }
 
@@ -375,7 +286,7 @@ watch(work, (at) => at?.focus())
           />
           <p class="acts">
             <v-btn color="primary" variant="flat" @click="turn(1)">Next channel</v-btn>
-            <v-btn :disabled="!ofRow" @click="again">Try again</v-btn>
+            <v-btn :disabled="!begun" @click="again">Try again</v-btn>
           </p>
           <CallingNote />
         </div>

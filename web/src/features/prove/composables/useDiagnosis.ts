@@ -1,6 +1,7 @@
 import { keepPreviousData, useQuery } from '@tanstack/vue-query'
 import { computed, type Ref } from 'vue'
 import { api, unwrap, type Schemas } from '@/shared/api/client'
+import type { Seen } from './useFieldLog'
 
 export type Diagnosis = Schemas['DiagnosisView']
 export type Ranked = Schemas['RankedView']
@@ -10,6 +11,7 @@ export interface Tried {
   channelId: string
   radioId: string | null
   at: string | null
+  seen: Seen[]
   answers: Record<string, string>
 }
 

@@ -63,8 +63,17 @@ class ProveApiTest extends RadiosTest {
     }
 
     private JsonNode diagnosis(int slot, String radio, Map<String, String> answers) {
-        Map<String, Object> body = new HashMap<>(
-                Map.of("listId", list, "channelId", row(slot).path("id").asString(), "at", HERE, "answers", answers));
+        Map<String, Object> body = new HashMap<>(Map.of(
+                "listId",
+                list,
+                "channelId",
+                row(slot).path("id").asString(),
+                "at",
+                HERE,
+                "seen",
+                List.of(),
+                "answers",
+                answers));
         if (radio != null) {
             body.put("radioId", radio);
         }
@@ -109,6 +118,8 @@ class ProveApiTest extends RadiosTest {
                                         list,
                                         "channelId",
                                         row(5).path("id").asString(),
+                                        "seen",
+                                        List.of("light"),
                                         "answers",
                                         Map.of("press", "loudly")))
                         .problem(422, "answer-unknown"))
@@ -131,10 +142,15 @@ class ProveApiTest extends RadiosTest {
                                 row(5).path("id").asString(),
                                 "at",
                                 "behind the boat shed",
+                                "seen",
+                                List.of("light", "shown"),
                                 "answers",
                                 Map.of()))
                 .ok();
         assertThat(nowhere.path("known").toString()).contains("nobody knows where it was tried");
+        assertThat(nowhere.path("answered").toString())
+                .as("what was tapped is answered")
+                .contains("\"press\"", "[\"light\",\"shown\"]");
         assertThat(nowhere.path("instead")).isEmpty();
     }
 
@@ -188,6 +204,15 @@ class ProveApiTest extends RadiosTest {
                         .get(0)
                         .toString())
                 .contains("vellan:fell-top");
+        // What stayed silent since, on two days, is in doubt, and not what somebody is sent to who knows nothing of the
+        // place.
+        for (String day : List.of("2026-11-22", "2026-11-23")) {
+            Map<String, Object> silent = test(5, "phone", day + "T10:00:00Z", "nothing");
+            silent.put("directoryId", "vellan:fell-top");
+            keep(UUID.randomUUID(), silent).ok();
+        }
+        assertThat(get("/api/find/entry?id=vellan:fell-top").ok().toString())
+                .contains("entry-stays-silent", "2 days, the last on 2026-11-23");
     }
 
     /** The same tap sent twice is one; what another device said since is not written over. */

@@ -1,6 +1,7 @@
 package reckonrod.core.directory;
 
 import java.time.LocalDate;
+import java.util.Set;
 
 /**
  * What a directory says of one repeater.
@@ -40,6 +41,11 @@ public record DirectoryEntry(String id, String callSign, Site site, Signal signa
     /** The same repeater, answered on that day by the person's own radio. */
     public DirectoryEntry answeredOn(LocalDate day) {
         return new DirectoryEntry(id, callSign, site, signal, standing.answeredOn(day));
+    }
+
+    /** The same repeater, after the person's own radio got no answer on some days. */
+    public DirectoryEntry triedInVain(Set<LocalDate> days) {
+        return new DirectoryEntry(id, callSign, site, signal, standing.triedInVain(days));
     }
 
     /** The same repeater, in another state. */

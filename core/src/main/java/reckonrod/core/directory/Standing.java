@@ -3,6 +3,7 @@ package reckonrod.core.directory;
 import java.time.LocalDate;
 import java.util.Collections;
 import java.util.EnumSet;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import reckonrod.core.channel.DirectoryFlag;
@@ -23,9 +24,35 @@ public record Standing(
         Optional<LocalDate> confirmedOn,
         String confirmedBy,
         String sponsor,
-        String notes) {
+        String notes,
+        Optional<InVain> inVain) {
     /** Who confirmed what the person's own radio has opened. */
     public static final String OWN_TEST = "your own test";
+
+    /**
+     * How often the person's own tests got no answer since it last gave one.
+     *
+     * @param days on how many days; at least 1
+     * @param last the last of them
+     */
+    public record InVain(int days, LocalDate last) {
+        public InVain {
+            if (days < 1) {
+                throw new IllegalArgumentException("Days must be at least 1, was " + days);
+            }
+        }
+    }
+
+    /** The same as its source says it, which nobody has tried yet. */
+    public Standing(
+            State state,
+            Set<DirectoryFlag> flags,
+            Optional<LocalDate> confirmedOn,
+            String confirmedBy,
+            String sponsor,
+            String notes) {
+        this(state, flags, confirmedOn, confirmedBy, sponsor, notes, Optional.empty());
+    }
 
     public Standing {
         flags = flags.isEmpty() ? Set.of() : Collections.unmodifiableSet(EnumSet.copyOf(flags));
@@ -49,6 +76,24 @@ public record Standing(
         return Texts.require("Notes", notes, 500);
     }
 
+    /** The same after the person's own radio got no answer on some days; those before it was confirmed say nothing. */
+    public Standing triedInVain(Set<LocalDate> days) {
+        List<LocalDate> since = days.stream()
+                .filter(day -> confirmedOn.filter(day::isBefore).isEmpty())
+                .sorted()
+                .toList();
+        return since.isEmpty()
+                ? this
+                : new Standing(
+                        state,
+                        flags,
+                        confirmedOn,
+                        confirmedBy,
+                        sponsor,
+                        notes,
+                        Optional.of(new InVain(since.size(), since.get(since.size() - 1))));
+    }
+
     /**
      * The same after it was answered on that day by the person's own radio, which outweighs what its source says of earlier days.
      */
@@ -60,6 +105,6 @@ public record Standing(
 
     /** The same, in another state. */
     public Standing in(State next) {
-        return new Standing(next, flags, confirmedOn, confirmedBy, sponsor, notes);
+        return new Standing(next, flags, confirmedOn, confirmedBy, sponsor, notes, inVain);
     }
 }

@@ -48,6 +48,18 @@ public record Trust(Age age, List<Finding> findings, boolean looksDead, boolean 
             Severity.NOTE,
             "Nobody has confirmed {name} with a date.",
             "Nothing says how old the entry is.");
+    static final FindingKind SILENT_ONCE = new FindingKind(
+            "entry-silent-once",
+            Severity.NOTE,
+            "{name} did not answer your own test on {day}.",
+            "The channel was as the directory has it. It may have been the place or the radio; try it once more before you count"
+                    + " on it.");
+    static final FindingKind STAYS_SILENT = new FindingKind(
+            "entry-stays-silent",
+            Severity.DOUBT,
+            "{name} did not answer your own tests on {days} days, the last on {day}.",
+            "The channel was as the directory has it each time. It may be off the air or have another tone by now; ask somebody"
+                    + " local, or look for another one in reach.");
     static final FindingKind DIGITAL = new FindingKind(
             "entry-digital",
             Severity.DOUBT,
@@ -90,6 +102,11 @@ public record Trust(Age age, List<Finding> findings, boolean looksDead, boolean 
         return !looksDead && !isDigital;
     }
 
+    /** Whether the person's own tests got no answer on several days since it last gave one. */
+    public boolean staysSilent() {
+        return findings.stream().anyMatch(each -> each.kind().equals(STAYS_SILENT));
+    }
+
     /** Judges an entry as on that day. */
     public static Trust in(DirectoryEntry entry, LocalDate today) {
         Standing standing = entry.standing();
@@ -103,6 +120,7 @@ public record Trust(Age age, List<Finding> findings, boolean looksDead, boolean 
             findings.add(Finding.of(NO_LONGER_LISTED, Field.LINE, name));
         }
         ofAge(age, entry, today).ifPresent(findings::add);
+        standing.inVain().ifPresent(each -> findings.add(ofOwnTests(each, entry)));
         boolean digital = entry.signal().mode() == Mode.DIGITAL;
         boolean closed = standing.flags().contains(DirectoryFlag.CLOSED);
         if (digital) {
@@ -118,6 +136,19 @@ public record Trust(Age age, List<Finding> findings, boolean looksDead, boolean 
                 standing.state() == State.OFF_AIR || standing.state() == State.NO_LONGER_LISTED || age == Age.OLD,
                 digital,
                 closed);
+    }
+
+    private static Finding ofOwnTests(Standing.InVain tests, DirectoryEntry entry) {
+        return Finding.of(
+                tests.days() == 1 ? SILENT_ONCE : STAYS_SILENT,
+                Field.LINE,
+                Map.of(
+                        "name",
+                        entry.label(),
+                        "days",
+                        String.valueOf(tests.days()),
+                        "day",
+                        tests.last().toString()));
     }
 
     private static Age age(Optional<LocalDate> confirmed, LocalDate today) {

@@ -21,9 +21,10 @@ import reckonrod.core.reach.Verdict;
  */
 public record Found(
         DirectoryEntry entry, Position from, Optional<Reach> reach, Trust trust, Optional<Route.Passing> passing) {
-    /** Living ones in reach first, nearest first; what looks dead sinks to the end. */
+    /** Living ones in reach first, nearest first; what stays silent comes after its like, what looks dead sinks to the end. */
     public static final Comparator<Found> BY_USE = Comparator.comparing(Found::looksDead)
             .thenComparing(Found::verdictOrLast)
+            .thenComparing(found -> found.trust().staysSilent())
             .thenComparing(Found::metres)
             .thenComparing(found -> found.entry().id());
 
@@ -62,7 +63,7 @@ public record Found(
      * open as far as is known, and passes on what an analogue radio sends.
      */
     public boolean isRecommended() {
-        return verdictOrLast() == Verdict.LIKELY && trust.isOfUse() && !trust.isClosed();
+        return verdictOrLast() == Verdict.LIKELY && trust.isOfUse() && !trust.isClosed() && !trust.staysSilent();
     }
 
     /** How far away it is, in metres; infinite without a position. */

@@ -7,7 +7,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import reckonrod.core.air.Call;
 import reckonrod.core.air.Hindrance;
 import reckonrod.core.air.Margins;
@@ -16,7 +15,6 @@ import reckonrod.core.channel.Power;
 import reckonrod.core.find.LowestPower;
 import reckonrod.core.fit.Placement;
 import reckonrod.core.geography.Position;
-import reckonrod.core.radio.PowerLevel;
 import reckonrod.core.radio.RadioModel;
 import reckonrod.core.radio.RadioSlot;
 import reckonrod.core.reach.Verdict;
@@ -80,9 +78,6 @@ public final class DryRun {
     }
 
     private static BigDecimal watts(RadioModel radio, Power asked) {
-        return new LowestPower.Levels(
-                        radio.kind().word(),
-                        radio.limits().power().stream().collect(Collectors.toMap(PowerLevel::level, PowerLevel::watts)))
-                .at(asked);
+        return new LowestPower.Levels(radio.kind().word(), radio.limits().watts()).at(asked);
     }
 }

@@ -104,6 +104,9 @@ public record Situation(
         if (!State.USABLE.contains(entry.standing().state())) {
             hold.add("entry-off-air");
         }
+        if (known.trust().staysSilent()) {
+            hold.add("stays-silent");
+        }
         hold.add(
                 switch (known.trust().age()) {
                     case FRESH -> "entry-fresh";

@@ -1,9 +1,12 @@
 package reckonrod.core.radio;
 
+import java.math.BigDecimal;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
+import reckonrod.core.channel.Power;
 import reckonrod.core.frequency.Frequency;
 import reckonrod.core.list.SlotRange;
 
@@ -66,6 +69,13 @@ public record Limits(
                 ? this
                 : new Limits(
                         slots, name.abbreviating(own), receive, transmit, tones, shift, listenOnly, power, scan, home);
+    }
+
+    /** What it sends on each of its power levels, in watts. */
+    public Map<Power, BigDecimal> watts() {
+        Map<Power, BigDecimal> watts = new EnumMap<>(Power.class);
+        power.forEach(each -> watts.putIfAbsent(each.level(), each.watts()));
+        return watts;
     }
 
     /** How many banks it has, numbered from 1. */

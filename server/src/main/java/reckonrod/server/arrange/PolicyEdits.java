@@ -4,7 +4,6 @@ import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import reckonrod.core.channel.Power;
 import reckonrod.core.directory.DirectoryEntry;
@@ -15,7 +14,6 @@ import reckonrod.core.list.ListEntry;
 import reckonrod.core.list.Listening;
 import reckonrod.core.list.PowerPolicy;
 import reckonrod.core.list.Spot;
-import reckonrod.core.radio.PowerLevel;
 import reckonrod.core.rework.Policies;
 import reckonrod.server.directory.DirectoryStore;
 import reckonrod.server.places.TerrainTiles;
@@ -70,7 +68,6 @@ class PolicyEdits {
     private static LowestPower.Levels levels(RadioUnit unit) {
         return new LowestPower.Levels(
                 unit.definition().model().kind().word(),
-                unit.definition().limits().power().stream()
-                        .collect(Collectors.toMap(PowerLevel::level, PowerLevel::watts, (first, other) -> first)));
+                unit.definition().limits().watts());
     }
 }

@@ -9,7 +9,6 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.Collectors;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -26,8 +25,8 @@ import reckonrod.core.image.ImageCodec;
 import reckonrod.core.image.MemoryImage;
 import reckonrod.core.image.SlotReading;
 import reckonrod.core.prove.Paths;
-import reckonrod.core.radio.PowerLevel;
 import reckonrod.core.radio.RadioSlot;
+import reckonrod.server.fieldlog.FieldTestView.SeenView;
 import reckonrod.server.places.PlaceFinder;
 import reckonrod.server.places.TerrainTiles;
 import reckonrod.server.problem.ProblemException;
@@ -73,18 +72,7 @@ class TalkController {
      * @param says the same in words
      */
     record TalkHeardView(
-            String name, @Schema(nullable = true) String shown, List<SeenOnIt> seen, String says) {}
-
-    /** What can be tapped into the log. */
-    enum SeenOnIt {
-        light,
-        shown,
-        tail,
-        identified,
-        answered,
-        noise,
-        nothing
-    }
+            String name, @Schema(nullable = true) String shown, List<SeenView> seen, String says) {}
 
     @PostMapping
     TalkHeardView talk(@PathVariable String id, @Valid @RequestBody TalkRequest request) {
@@ -102,9 +90,7 @@ class TalkController {
 
     private static BigDecimal watts(RadioDefinition definition, RadioSlot slot) {
         return new LowestPower.Levels(
-                        definition.kind().word(),
-                        definition.limits().power().stream()
-                                .collect(Collectors.toMap(PowerLevel::level, PowerLevel::watts)))
+                        definition.kind().word(), definition.limits().watts())
                 .at(slot.power());
     }
 
@@ -135,29 +121,29 @@ class TalkController {
     }
 
     private static TalkHeardView view(RadioSlot slot, Air.Heard heard) {
-        List<SeenOnIt> seen = new ArrayList<>();
+        List<SeenView> seen = new ArrayList<>();
         List<String> words = new ArrayList<>();
         if (heard.sent()) {
-            seen.add(SeenOnIt.light);
+            seen.add(SeenView.light);
             words.add("The transmit light came on");
         } else {
             words.add("The radio did not send");
         }
         if (heard.tail()) {
-            seen.add(SeenOnIt.tail);
+            seen.add(SeenView.tail);
             words.add("a tail came back from "
                     + heard.opened().map(Repeater::name).orElse("the repeater"));
         }
         if (heard.answered()) {
-            seen.add(SeenOnIt.answered);
+            seen.add(SeenView.answered);
             words.add("somebody answered");
         }
         if (heard.voices()) {
-            seen.add(SeenOnIt.identified);
+            seen.add(SeenView.identified);
             words.add("voices were on the channel");
         }
         if (!heard.tail() && !heard.answered() && !heard.voices()) {
-            seen.add(SeenOnIt.nothing);
+            seen.add(SeenView.nothing);
             words.add("nothing was heard");
         }
         return new TalkHeardView(

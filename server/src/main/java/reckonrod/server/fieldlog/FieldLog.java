@@ -4,7 +4,6 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Collection;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -115,10 +114,8 @@ public class FieldLog {
         if (list == null || channel == null) {
             return Optional.empty();
         }
-        return lists.all().stream()
-                .filter(each -> each.id().equals(list))
-                .findFirst()
-                .flatMap(each -> lists.get(list).list().entries().values().stream()
+        return lists.find(list)
+                .flatMap(each -> each.list().entries().values().stream()
                         .filter(entry -> entry.id().equals(channel))
                         .findFirst());
     }
@@ -189,14 +186,12 @@ public class FieldLog {
         return tests.existsByRadioIdAndResultAndTestedAtAfterAndChannelIdNot(radio, Result.PROVEN, morning, channel);
     }
 
-    /** The day on which each repeater was answered last, by the key of its entry. */
+    /** The tests of some repeaters, the newest first, by the key of the entry. */
     @Transactional(readOnly = true)
-    public Map<String, LocalDate> provenRepeaters(Collection<String> directoryIds) {
-        Map<String, LocalDate> days = new HashMap<>();
-        tests.findByDirectoryIdInOrderByTestedAtDesc(directoryIds).stream()
-                .filter(each -> each.result() == Result.PROVEN)
-                .forEach(each -> days.putIfAbsent(each.directoryId(), day(each.testedAt())));
-        return days;
+    public Map<String, List<FieldTest>> ofRepeaters(Collection<String> directoryIds) {
+        return tests.findByDirectoryIdInOrderByTestedAtDesc(directoryIds).stream()
+                .collect(Collectors.groupingBy(
+                        FieldTestRecord::directoryId, Collectors.mapping(FieldTestRecord::test, Collectors.toList())));
     }
 
     LocalDate day(Instant at) {

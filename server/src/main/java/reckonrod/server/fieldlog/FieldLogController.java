@@ -29,7 +29,6 @@ import org.springframework.web.bind.annotation.RestController;
 import reckonrod.core.fieldlog.FieldLogCsv;
 import reckonrod.core.fieldlog.FieldLogGpx;
 import reckonrod.core.fieldlog.FieldTest;
-import reckonrod.core.fieldlog.Result;
 import reckonrod.server.problem.ProblemException;
 import reckonrod.server.request.AnyText;
 import tools.jackson.core.JacksonException;
@@ -75,15 +74,13 @@ class FieldLogController {
     /** A test as it stands; with every tap again. */
     @PutMapping("/{id}")
     FieldTestView keep(@PathVariable UUID id, @Valid @RequestBody TestRequest request) {
-        FieldLog.Kept kept = log.keep(id, request);
-        learned.from(kept.record(), kept.was(), kept.record().result());
-        return FieldTestView.of(kept.record());
+        return learned.keep(id, request);
     }
 
     @DeleteMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void remove(@PathVariable UUID id) {
-        log.remove(id).ifPresent(each -> learned.from(each, each.result(), Result.OPEN));
+        learned.remove(id);
     }
 
     /** The whole log as a file. */

@@ -47,7 +47,17 @@ public record FieldTestView(
         identified,
         answered,
         noise,
-        nothing
+        nothing;
+
+        /** What it means. */
+        public Seen seen() {
+            return Seen.parse(name());
+        }
+
+        /** The same on the wire. */
+        public static SeenView of(Seen seen) {
+            return valueOf(seen.id());
+        }
     }
 
     /** What a test shows. */
@@ -74,7 +84,7 @@ public record FieldTestView(
                 Objects.requireNonNullElse(radio, ""),
                 Objects.requireNonNullElse(channel, ""),
                 line,
-                seen.stream().map(each -> Seen.parse(each.name())).collect(Collectors.toSet()),
+                seen.stream().map(SeenView::seen).collect(Collectors.toSet()),
                 strength,
                 Objects.requireNonNullElse(note, ""));
     }
@@ -94,7 +104,7 @@ public record FieldTestView(
                 record.channelId(),
                 test.channel(),
                 test.line(),
-                test.seen().stream().map(Seen::id).map(SeenView::valueOf).toList(),
+                test.seen().stream().map(SeenView::of).toList(),
                 ResultView.valueOf(test.result().name().toLowerCase(Locale.ROOT)),
                 test.result().words(),
                 test.strength(),

@@ -70,7 +70,7 @@ record TestRequest(
                     channel,
                     line,
                     seen.stream()
-                            .map(each -> Seen.parse(each.name()))
+                            .map(FieldTestView.SeenView::seen)
                             .collect(Collectors.toCollection(() -> EnumSet.noneOf(Seen.class))),
                     strength,
                     note);

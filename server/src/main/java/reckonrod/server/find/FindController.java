@@ -246,7 +246,7 @@ class FindController {
     private DirectoryEntry entryOf(String id) {
         return directory
                 .byId(id)
-                .map(each -> searching.proven(Map.of(id, each)).get(id))
+                .map(each -> searching.heeding(Map.of(id, each)).get(id))
                 .orElseThrow(() -> ProblemException.notFound("The directory has no entry " + id + " any more."));
     }
 

@@ -12,11 +12,15 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import reckonrod.core.bandplan.BandPlan;
+import reckonrod.core.bandplan.BandPlans;
 import reckonrod.core.directory.DirectoryEntry;
+import reckonrod.core.fieldlog.FieldTest;
 import reckonrod.core.find.Finder;
 import reckonrod.core.find.Found;
+import reckonrod.core.find.UsualStation;
 import reckonrod.core.geography.Position;
 import reckonrod.core.geography.Route;
+import reckonrod.core.prove.OwnTests;
 import reckonrod.core.reach.Station;
 import reckonrod.server.directory.Area;
 import reckonrod.server.directory.DirectoryStore;
@@ -32,9 +36,11 @@ public class Searching {
     private final DirectoryStore directory;
     private final TerrainTiles terrain;
     private final FieldLog log;
+    private final BandPlans plans;
     private final Clock clock;
 
-    Searching(DirectoryStore directory, TerrainTiles terrain, FieldLog log, Clock clock) {
+    Searching(DirectoryStore directory, TerrainTiles terrain, FieldLog log, BandPlans plans, Clock clock) {
+        this.plans = plans;
         this.log = log;
         this.directory = directory;
         this.terrain = terrain;
@@ -134,26 +140,29 @@ public class Searching {
     }
 
     /** The entries with what one's own tests on the air say of them, which outweighs what their sources say of earlier days. */
-    public Map<String, DirectoryEntry> proven(Map<String, DirectoryEntry> entries) {
-        Map<String, LocalDate> days = log.provenRepeaters(entries.keySet());
-        if (days.isEmpty()) {
+    public <K> Map<K, DirectoryEntry> heeding(Map<K, DirectoryEntry> entries) {
+        Map<String, List<FieldTest>> tests = log.ofRepeaters(
+                entries.values().stream().map(DirectoryEntry::id).distinct().toList());
+        if (tests.isEmpty()) {
             return entries;
         }
-        Map<String, DirectoryEntry> proven = new HashMap<>(entries);
-        days.forEach((id, day) -> proven.computeIfPresent(id, (same, entry) -> entry.answeredOn(day)));
-        return proven;
+        BandPlan plan = plans.find(BandPlans.USUAL).orElseThrow();
+        OwnTests own = new OwnTests(finder(UsualStation.shipped().get(0).station(), plan), plan, clock.getZone());
+        Map<K, DirectoryEntry> heeding = new HashMap<>(entries);
+        heeding.replaceAll((key, entry) -> own.heeded(entry, tests.getOrDefault(entry.id(), List.of())));
+        return heeding;
     }
 
     /** What passes a filter anywhere, as seen from a point if there is one. */
     public List<DirectoryEntry> anywhere(EntryFilter filter, int most) {
         Map<String, DirectoryEntry> found = new LinkedHashMap<>();
         directory.anywhere(filter, most).forEach(each -> found.put(each.id(), each));
-        Map<String, DirectoryEntry> proven = proven(found);
-        return found.keySet().stream().map(proven::get).toList();
+        Map<String, DirectoryEntry> heeding = heeding(found);
+        return found.keySet().stream().map(heeding::get).toList();
     }
 
     private List<DirectoryEntry> load(List<String> ids) {
-        Map<String, DirectoryEntry> entries = proven(directory.byIds(ids));
+        Map<String, DirectoryEntry> entries = heeding(directory.byIds(ids));
         return ids.stream().map(entries::get).filter(Objects::nonNull).toList();
     }
 }

@@ -80,6 +80,12 @@ public class ListStore {
         return stored(record(id));
     }
 
+    /** One list; nothing if it is gone or lies in the bin. */
+    @Transactional(readOnly = true)
+    public Optional<StoredList> find(UUID id) {
+        return lists.findById(id).filter(each -> each.binnedAt().isEmpty()).map(this::stored);
+    }
+
     /** A new list with its first revision. */
     public StoredList create(ChannelList list) {
         return create(list, Optional.empty());

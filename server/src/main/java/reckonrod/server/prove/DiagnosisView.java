@@ -3,6 +3,7 @@ package reckonrod.server.prove;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.UUID;
+import reckonrod.server.fieldlog.FieldTestView;
 import reckonrod.server.find.FoundView;
 
 /**
@@ -65,8 +66,12 @@ record DiagnosisView(
     /** One of its answers. */
     record AnswerView(String id, String words) {}
 
-    /** What was answered. */
-    record AnsweredView(String id, String ask, String answer, String words) {}
+    /**
+     * What was answered.
+     *
+     * @param seen the taps on which it rests; empty if it was answered
+     */
+    record AnsweredView(String id, String ask, String answer, String words, List<FieldTestView.SeenView> seen) {}
 
     /** Another repeater, with the line of its channel. */
     record NextRepeaterView(String id, String label, String line, double kilometres, FoundView.VerdictView verdict) {}

@@ -1,6 +1,5 @@
 package reckonrod.server.prove;
 
-import java.math.BigDecimal;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -12,7 +11,6 @@ import java.util.UUID;
 import org.springframework.stereotype.Component;
 import reckonrod.core.air.Repeater;
 import reckonrod.core.bandplan.BandPlan;
-import reckonrod.core.channel.Power;
 import reckonrod.core.directory.DirectoryEntry;
 import reckonrod.core.find.Finder;
 import reckonrod.core.find.LowestPower;
@@ -24,7 +22,6 @@ import reckonrod.core.list.ChannelList;
 import reckonrod.core.list.ListEntry;
 import reckonrod.core.prove.OwnRepeaters;
 import reckonrod.core.prove.Paths;
-import reckonrod.core.radio.PowerLevel;
 import reckonrod.core.radio.RadioModel;
 import reckonrod.core.radio.RadioSlot;
 import reckonrod.core.reach.Station;
@@ -82,11 +79,7 @@ class OnTheAir {
     }
 
     static LowestPower.Levels levels(RadioModel radio) {
-        Map<Power, BigDecimal> watts = new HashMap<>();
-        for (PowerLevel each : radio.limits().power()) {
-            watts.put(each.level(), each.watts());
-        }
-        return new LowestPower.Levels(radio.kind().word(), watts);
+        return new LowestPower.Levels(radio.kind().word(), radio.limits().watts());
     }
 
     /** The directory entry of each channel that has one, by the id of the channel. */
@@ -110,7 +103,7 @@ class OnTheAir {
                 taken.values(),
                 near.isEmpty() ? List.of() : directory.byIds(near).values(),
                 usualFinder(plan));
-        return places.isEmpty() ? known(channels, taken) : own.of(channels, places.get(0));
+        return searching.heeding(places.isEmpty() ? known(channels, taken) : own.of(channels, places.get(0)));
     }
 
     private static Map<UUID, DirectoryEntry> known(Collection<ListEntry> channels, Map<String, DirectoryEntry> taken) {

@@ -6,16 +6,14 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
-import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.springframework.format.annotation.DateTimeFormat;
@@ -29,25 +27,18 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import reckonrod.core.directory.DirectoryEntry;
 import reckonrod.core.fieldlog.FieldLogGpx;
-import reckonrod.core.find.Finder;
 import reckonrod.core.geography.Position;
 import reckonrod.core.geography.Route;
-import reckonrod.core.list.ChannelList;
-import reckonrod.core.list.ListEntry;
 import reckonrod.core.prove.CallingNote;
-import reckonrod.core.prove.WhoHears;
-import reckonrod.core.radio.RadioModel;
-import reckonrod.core.radio.RadioSlot;
+import reckonrod.core.prove.Tapped;
+import reckonrod.server.fieldlog.FieldTestView;
 import reckonrod.server.find.RouteRequest;
-import reckonrod.server.fit.Loading;
 import reckonrod.server.lists.ListStore;
 import reckonrod.server.lists.StoredList;
 import reckonrod.server.places.PlaceFinder;
 import reckonrod.server.places.Surroundings;
 import reckonrod.server.problem.ProblemException;
-import reckonrod.server.radios.RadioUnit;
 import reckonrod.server.radios.RadioUnits;
 
 /** Dry runs, the causes of a silence, who hears whom, and readiness for a day. */
@@ -66,8 +57,7 @@ class ProveController {
     private final Silence silence;
     private final DryRuns dryRuns;
     private final Readiness readiness;
-    private final OnTheAir air;
-    private final Loading loading;
+    private final WhoHearsWhom whoHears;
 
     ProveController(
             ListStore lists,
@@ -77,8 +67,7 @@ class ProveController {
             Silence silence,
             DryRuns dryRuns,
             Readiness readiness,
-            OnTheAir air,
-            Loading loading) {
+            WhoHearsWhom whoHears) {
         this.lists = lists;
         this.radios = radios;
         this.places = places;
@@ -86,14 +75,14 @@ class ProveController {
         this.silence = silence;
         this.dryRuns = dryRuns;
         this.readiness = readiness;
-        this.air = air;
-        this.loading = loading;
+        this.whoHears = whoHears;
     }
 
     /**
      * A silent channel.
      *
      * @param at where it was tried: a place, coordinates or a locator; nothing if nobody says
+     * @param seen what was tapped of it
      * @param answers what was answered so far, by the question
      */
     record DiagnosisRequest(
@@ -101,6 +90,7 @@ class ProveController {
             @NotNull(message = NEEDED) UUID channelId,
             @Schema(nullable = true) String radioId,
             @Schema(nullable = true) String at,
+            @NotNull(message = NEEDED) Set<FieldTestView.@NotNull(message = NEEDED) SeenView> seen,
             @NotNull(message = NEEDED) LinkedHashMap<String, @NotNull(message = NEEDED) String> answers) {}
 
     @PostMapping("/diagnosis")
@@ -111,7 +101,11 @@ class ProveController {
                         request.channelId(),
                         given(request.radioId()).map(radios::get),
                         given(request.at()).flatMap(this::known).map(PlaceFinder.Place::position)),
-                request.answers());
+                new Tapped(
+                        request.seen().stream()
+                                .map(FieldTestView.SeenView::seen)
+                                .collect(Collectors.toSet()),
+                        request.answers()));
     }
 
     /** A place may be called what nobody else calls it; then reach is left out, which the answer says. */
@@ -197,97 +191,16 @@ class ProveController {
             @Size(min = 2, max = 12, message = "must be 2 to 12 people") @NotNull(message = NEEDED)
             List<@Valid @NotNull(message = NEEDED) PostRequest> posts) {}
 
-    /** How somebody is heard. */
-    enum ByView {
-        direct,
-        repeater,
-        not,
-        apart,
-        never_talks,
-        not_in_radio
-    }
-
-    /** Whether one hears the other; the margin is what is to spare on the weaker stretch, in decibels. */
-    record HeardView(
-            ByView by,
-            String words,
-            @Schema(nullable = true) Double margin) {}
-
-    /** One channel: for each who talks, how each other hears it; nothing where it is the same. */
-    record HearingView(
-            UUID channelId,
-            int slot,
-            String name,
-            @Schema(nullable = true) String repeater,
-            List<List<HeardView>> heard) {}
-
     @PostMapping("/who-hears")
-    List<HearingView> whoHears(@Valid @RequestBody WhoHearsRequest request) {
-        ChannelList list = lists.get(request.listId()).list();
-        List<RadioUnit> units =
-                request.posts().stream().map(each -> radios.get(each.radioId())).toList();
-        List<Position> at = request.posts().stream()
-                .map(each -> places.one(each.at()).position())
-                .toList();
-        List<ListEntry> channels = request.channels().stream()
-                .map(each -> OnTheAir.channel(list, each))
-                .toList();
-        Map<UUID, DirectoryEntry> entries = air.entries(list, channels, at);
-        Finder finder = air.usualFinder(air.plan(list));
-        return channels.stream()
-                .map(channel ->
-                        hearing(list, channel, Optional.ofNullable(entries.get(channel.id())), finder, units, at))
-                .toList();
-    }
-
-    private HearingView hearing(
-            ChannelList list,
-            ListEntry channel,
-            Optional<DirectoryEntry> entry,
-            Finder finder,
-            List<RadioUnit> units,
-            List<Position> at) {
-        WhoHears who = new WhoHears(air.terrain(), air.paths(), entry.map(each -> OnTheAir.repeater(each, finder)));
-        List<Optional<WhoHears.Post>> posts = new ArrayList<>();
-        for (int i = 0; i < units.size(); i++) {
-            posts.add(post(list, channel, units.get(i), at.get(i)));
-        }
-        List<List<HeardView>> heard = new ArrayList<>();
-        for (int talker = 0; talker < posts.size(); talker++) {
-            List<HeardView> row = new ArrayList<>();
-            for (int listener = 0; listener < posts.size(); listener++) {
-                row.add(talker == listener ? null : heard(who, posts.get(talker), posts.get(listener)));
-            }
-            heard.add(row);
-        }
-        return new HearingView(
-                channel.id(),
-                list.slotOf(channel.id()).orElseThrow(),
-                channel.channel().label(),
-                entry.map(DirectoryEntry::label).orElse(null),
-                heard);
-    }
-
-    private Optional<WhoHears.Post> post(ChannelList list, ListEntry channel, RadioUnit unit, Position here) {
-        RadioModel model = unit.definition().model();
-        return OnTheAir.placement(loading.fit(unit, list).placements(), channel.id())
-                .flatMap(each -> each.content())
-                .map(slot -> new WhoHears.Post(slot, model.kind().word(), watts(model, slot), here));
-    }
-
-    private static BigDecimal watts(RadioModel model, RadioSlot slot) {
-        return OnTheAir.levels(model).at(slot.power());
-    }
-
-    private static HeardView heard(WhoHears who, Optional<WhoHears.Post> talker, Optional<WhoHears.Post> listener) {
-        if (talker.isEmpty() || listener.isEmpty()) {
-            return new HeardView(ByView.not_in_radio, "not: one of the radios does not carry it", null);
-        }
-        WhoHears.Heard heard = who.from(talker.get(), listener.get());
-        return new HeardView(
-                ByView.valueOf(heard.by().name().toLowerCase(Locale.ROOT)),
-                heard.by().words(),
-                Double.isFinite(heard.marginDecibels()) ? Math.rint(heard.marginDecibels() * 10) / 10 : null);
+    List<WhoHearsWhom.HearingView> whoHears(@Valid @RequestBody WhoHearsRequest request) {
+        return whoHears.of(
+                lists.get(request.listId()).list(),
+                request.channels(),
+                request.posts().stream()
+                        .map(each -> new WhoHearsWhom.Somebody(
+                                radios.get(each.radioId()),
+                                places.one(each.at()).position()))
+                        .toList());
     }
 
     /** The note on calling and on emergencies. */

@@ -1,9 +1,9 @@
 package reckonrod.server.prove;
 
 import java.util.Comparator;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
@@ -33,11 +33,13 @@ import reckonrod.core.prove.Mending;
 import reckonrod.core.prove.Question;
 import reckonrod.core.prove.Situation;
 import reckonrod.core.prove.Situation.Holding;
+import reckonrod.core.prove.Tapped;
 import reckonrod.core.radio.RadioSlot;
 import reckonrod.core.reach.Reach;
 import reckonrod.core.take.Taking;
 import reckonrod.server.directory.EntryFilter;
 import reckonrod.server.fieldlog.FieldLog;
+import reckonrod.server.fieldlog.FieldTestView;
 import reckonrod.server.find.FoundView;
 import reckonrod.server.find.Searching;
 import reckonrod.server.fit.Loading;
@@ -75,7 +77,7 @@ class Silence {
      */
     record Tried(ChannelList list, UUID channel, Optional<RadioUnit> radio, Optional<Position> here) {}
 
-    DiagnosisView of(Tried tried, Map<String, String> answers) {
+    DiagnosisView of(Tried tried, Tapped tapped) {
         ListEntry entry = OnTheAir.channel(tried.list(), tried.channel());
         BandPlan plan = air.plan(tried.list());
         Optional<Placement> placement = tried.radio()
@@ -96,13 +98,15 @@ class Silence {
                         .filter(radio -> log.answeredElsewhere(radio.id(), entry.id(), searching.today()))
                         .isPresent(),
                 !log.proofs(tried.list(), entry).isEmpty());
-        Diagnosis diagnosis = diagnosis(situation, answers);
-        return view(tried, entry, listed, finder, diagnosis, plan);
+        Diagnosis diagnosis = diagnosis(situation, tapped);
+        return view(tried, entry, listed, new Words(entry.channel(), listed, finder, tapped), diagnosis, plan);
     }
 
-    private static Diagnosis diagnosis(Situation situation, Map<String, String> answers) {
+    private static Diagnosis diagnosis(Situation situation, Tapped tapped) {
         try {
-            return new Diagnosis(Knowledge.shipped(), situation.circumstances(), answers);
+            Set<String> hold = new LinkedHashSet<>(situation.circumstances());
+            hold.addAll(tapped.circumstances());
+            return new Diagnosis(Knowledge.shipped(), hold, tapped.answers());
         } catch (IllegalArgumentException wrong) {
             throw ProblemException.refused("answer-unknown", "No such answer", wrong.getMessage() + ".");
         }
@@ -151,10 +155,9 @@ class Silence {
             Tried tried,
             ListEntry entry,
             Optional<DirectoryEntry> listed,
-            Finder finder,
+            Words words,
             Diagnosis diagnosis,
             BandPlan plan) {
-        Words words = new Words(entry.channel(), listed, finder);
         Mending mending = new Mending(plan);
         return new DiagnosisView(
                 entry.id(),
@@ -177,7 +180,7 @@ class Silence {
                         .map(each -> words.answered(each.getKey(), each.getValue()))
                         .toList(),
                 Math.rint(diagnosis.bits() * 100) / 100,
-                instead(tried, entry, listed, finder, plan));
+                instead(tried, entry, listed, words.finder(), plan));
     }
 
     private static List<String> known(Tried tried, Diagnosis diagnosis) {
@@ -255,7 +258,7 @@ class Silence {
     }
 
     /** Fills what is asked with what the channel should show. */
-    private record Words(Channel channel, Optional<DirectoryEntry> listed, Finder finder) {
+    private record Words(Channel channel, Optional<DirectoryEntry> listed, Finder finder, Tapped tapped) {
         String filled(String text) {
             Optional<Frequency> talk = listed.map(finder::input).or(channel::transmit);
             return text.replace("{talk}", talk.map(Frequency::toMegahertzText).orElse("the talk frequency"))
@@ -284,7 +287,11 @@ class Silence {
                             ? "Could not tell"
                             : filled(question.answers()
                                     .get(question.indexOf(answer))
-                                    .words()));
+                                    .words()),
+                    tapped.behind(id).stream()
+                            .sorted()
+                            .map(FieldTestView.SeenView::of)
+                            .toList());
         }
     }
 }
