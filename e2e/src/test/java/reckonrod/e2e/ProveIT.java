@@ -181,6 +181,34 @@ class ProveIT extends BrowserTest {
         assertThat(test).hasCount(0);
     }
 
+    /** Two tabs: what one still has to send, the other leaves alone; once that is closed for good, the other brings it there. */
+    @Test
+    void aTestOutlivesTheTabInWhichItWasMade() {
+        Page page = page("/about");
+        list(page, "Zz tabs", "ZZ TABS 147.000+ 88.5");
+        page.navigate(Application.address() + "/prove");
+        assertThat(page.locator(".what")).containsText("ZZ TABS");
+        page.route("**/api/tests/**", route -> route.abort());
+        button(page, "Tail").click();
+        assertThat(page.locator(".result")).containsText("1 test kept in this browser");
+        Page other = page.context().newPage();
+        other.navigate(Application.address() + "/prove/log");
+        assertThat(other.getByText("1 test kept in this browser")).isVisible();
+        Locator test = other.locator("tbody tr").filter(new Locator.FilterOptions().setHasText("ZZ TABS"));
+        assertThat(test).hasCount(0);
+        page.close();
+        // As if it had been closed for a while.
+        other.evaluate("""
+                () => {
+                  const key = Object.keys(localStorage).find((each) => each.startsWith('reckonrod.test.'))
+                  const test = JSON.parse(localStorage.getItem(key))
+                  localStorage.setItem(key, JSON.stringify({ ...test, tapped: test.tapped - 120_000 }))
+                }""");
+        other.reload();
+        assertThat(test).containsText("answered");
+        assertThat(other.getByText("kept in this browser")).hasCount(0);
+    }
+
     /** Before the day: what is not proven since is told, a round tries it, and what is tried there counts. */
     @Test
     void aRoundOfTestsBeforeTheDay() {
