@@ -7,6 +7,7 @@ import ReckonLine from './features/reckon/components/ReckonLine.vue'
 import ListPicker from './frame/ListPicker.vue'
 import NoticeRow from './frame/NoticeRow.vue'
 import RunningJobs from './frame/RunningJobs.vue'
+import ServerRow from './frame/ServerRow.vue'
 import StepRail from './frame/StepRail.vue'
 import { titleOf } from './frame/steps'
 import { useFrameKeys } from './frame/useFrameKeys'
@@ -79,6 +80,7 @@ function skip() {
   <StepRail :foot="upright" />
   <v-main scrollable>
     <div class="step">
+      <ServerRow />
       <div id="work" class="page" tabindex="-1"><router-view /></div>
       <NoticeRow />
     </div>

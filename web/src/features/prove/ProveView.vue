@@ -5,6 +5,7 @@ import { api, unwrap } from '@/shared/api/client'
 import { useRadios } from '@/shared/api/queries'
 import PairFigures from '@/shared/components/PairFigures.vue'
 import PlaceField from '@/shared/components/PlaceField.vue'
+import { useCursor } from '@/shared/composables/useCursor'
 import { useKeptText } from '@/shared/composables/useKeptText'
 import { useNotice } from '@/shared/composables/useNotice'
 import { useOpenList } from '@/shared/composables/useOpenList'
@@ -21,6 +22,7 @@ import { useDiagnosis, type Tried } from './composables/useDiagnosis'
 import { SEEN, useTests } from './composables/useFieldLog'
 import { useMaking } from './composables/useMaking'
 import { usePlace } from './composables/usePlace'
+import { useSteps } from './composables/useSteps'
 
 /** On the spot: one channel after the other is tried, what is seen is tapped, and a silence is talked through. */
 const { openId } = useOpenList()
@@ -31,7 +33,9 @@ const radioId = useKeptText('reckonrod.prove.radio')
 const channelId = useKeptText('reckonrod.prove.channel')
 const { tell, tellProblem } = useNotice()
 const cache = useQueryClient()
-const { say, undo, redo } = useListChanges(openId)
+const cursor = useCursor()
+const { say } = useListChanges(openId)
+const { did, undo, redo } = useSteps()
 
 const radio = computed(() => radios.value?.find((each) => each.id === radioId.value) ?? null)
 const rows = computed(() => list.value?.rows ?? [])
@@ -49,7 +53,14 @@ const slotInRadio = computed(
 )
 
 const { data: tests } = useTests()
-const made = useMaking({ list, row, radio, place })
+const made = useMaking({
+  list,
+  row,
+  radio,
+  place,
+  look: (id) => (channelId.value = id),
+  did,
+})
 const { log, now, begun, judged, again, change, tap } = made
 
 /** What it shows is the server's to say; until that has it, it is only kept. */
@@ -95,7 +106,7 @@ async function press() {
     )
     heard.value = `${said.says}${said.shown ? ` The display showed ${said.shown}.` : ''}`
     again()
-    change({ seen: said.seen })
+    change({ seen: said.seen }, 'the talk key')
   } catch (cause) {
     tellProblem(cause)
   } finally {
@@ -120,12 +131,12 @@ const { data: newest, error: diagnosisError } = useDiagnosis(tried)
 /** What was worked out for another channel is nothing for this one. */
 const diagnosis = computed(() => (newest.value?.channelId === row.value?.id ? newest.value : undefined))
 const answer = (question: string, said: string) =>
-  change({ answers: { ...now.value.answers, [question]: said } })
+  change({ answers: { ...now.value.answers, [question]: said } }, 'the answer')
 function takeBack(question: string) {
   const left = Object.entries(now.value.answers).filter(([id]) => id !== question)
   const taps = diagnosis.value?.answered.find((each) => each.id === question)?.seen ?? []
   const seen = now.value.seen.filter((each) => !taps.includes(each))
-  change({ answers: Object.fromEntries(left), seen })
+  change({ answers: Object.fromEntries(left), seen }, 'an answer taken back')
 }
 
 async function mend(line: string, before: string) {
@@ -135,19 +146,23 @@ async function mend(line: string, before: string) {
     await cache.invalidateQueries({ queryKey: ['diagnosis'] })
     return
   }
-  const name = row.value.label
-  if (await say({ kind: 'rewrite', channel: row.value.id, line })) {
-    again()
-    tell(`${name} is now ${line}. Write it into the radio in Load, then try again.`)
-  }
+  const { id, label } = row.value
+  if (!(await say({ kind: 'rewrite', channel: id, line }))) return
+  again()
+  did({
+    what: `${label} is ${line}`,
+    back: () => say({ kind: 'rewrite', channel: id, line: before }),
+    forth: () => say({ kind: 'rewrite', channel: id, line }),
+  })
+  tell(`${label} is now ${line}. Write it into the radio in Load, then try again.`)
 }
 async function tone(found: string) {
   const at = row.value
   if (!at) return
   const where = place.value.trim() ? ` at ${place.value.trim()}` : ''
-  change({ note: [now.value.note, `Tone ${found} found by trial${where}.`].filter(Boolean).join(' ') })
-  if (
-    await say({
+  const note = now.value.note
+  const put = () =>
+    say({
       kind: 'set-many',
       channels: [at.id],
       power: null,
@@ -155,12 +170,31 @@ async function tone(found: string) {
       talkTone: found,
       listenTone: null,
     })
-  )
-    again()
+  // Into the test before the channel has it: that was tried as it was.
+  change({ note: [note, `Tone ${found} found by trial${where}.`].filter(Boolean).join(' ') }, 'the note')
+  if (!(await put())) {
+    change({ note }, 'the note')
+    return
+  }
+  again()
+  did({
+    what: `tone ${found} for ${at.label}`,
+    back: () => say({ kind: 'rewrite', channel: at.id, line: at.line }),
+    forth: put,
+  })
 }
 async function take(directoryId: string, label: string) {
-  if (await say({ kind: 'take', slot: null, block: null, take: { entries: [directoryId], recipe: null } }))
-    tell(`${label} is in the list; undo is in Arrange.`)
+  if (!(await say({ kind: 'take', slot: null, block: null, take: { entries: [directoryId], recipe: null } })))
+    return
+  const taken = rows.value.find((each) => each.slot === cursor.value)
+  if (taken)
+    did({
+      what: `${label} into the list`,
+      back: () => say({ kind: 'delete', channel: taken.id }),
+      forth: () =>
+        say({ kind: 'take', slot: null, block: null, take: { entries: [directoryId], recipe: null } }),
+    })
+  tell(`${label} is in the list${taken ? ` in slot ${taken.slot}` : ''}.`)
 }
 const lastProof = computed(() =>
   tests.value?.find(
@@ -270,7 +304,7 @@ watch(work, (at) => at?.focus())
             :says="says"
             :kept="keptWords"
             @tap="tap"
-            @strength="(level: number) => change({ strength: level })"
+            @strength="(level: number) => change({ strength: level }, 'the strength')"
           />
           <p v-for="each in log.refused.value" :key="each.id" role="alert" class="acts wrong">
             The test of {{ each.body.channel }} was not taken: {{ each.refused }}
@@ -282,7 +316,7 @@ watch(work, (at) => at?.focus())
             density="compact"
             hide-details
             maxlength="2000"
-            @update:model-value="(note: string) => change({ note })"
+            @update:model-value="(note: string) => change({ note }, 'the note', 'note')"
           />
           <p class="acts">
             <v-btn color="primary" variant="flat" @click="turn(1)">Next channel</v-btn>

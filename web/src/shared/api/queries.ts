@@ -22,7 +22,13 @@ export const queryClient = new QueryClient({
   },
 })
 
-export const useLists = () => useQuery({ queryKey: ['lists'], queryFn: () => unwrap(api.GET('/api/lists')) })
+/** While the server is away it is asked again and again; the frame tells of it. */
+export const useLists = () =>
+  useQuery({
+    queryKey: ['lists'],
+    refetchInterval: (query) => (query.state.error ? 3_000 : false),
+    queryFn: () => unwrap(api.GET('/api/lists')),
+  })
 
 export const usePlans = () =>
   useQuery({ queryKey: ['plans'], queryFn: () => unwrap(api.GET('/api/band-plans')) })

@@ -1,7 +1,8 @@
 import { computed, onScopeDispose, ref, watch, type Ref } from 'vue'
 import type { Radio, Schemas } from '@/shared/api/client'
 import { newId } from '@/shared/newId'
-import { useFieldLog, type Seen } from './useFieldLog'
+import { SEEN, useFieldLog, type Seen, type TestBody } from './useFieldLog'
+import type { Step } from './useSteps'
 
 /** A test that is being made; it begins with the first tap. */
 export interface Making {
@@ -38,10 +39,13 @@ interface Spot {
   row: Ref<Schemas['RowView'] | null>
   radio: Ref<Radio | null>
   place: Ref<string>
+  /** Goes back to a channel. */
+  look: (channelId: string) => void
+  did: (step: Step) => void
 }
 
 /** The test of the channel that is looked at: every tap makes it what it is by then, and is kept at once. */
-export function useMaking({ list, row, radio, place }: Spot) {
+export function useMaking({ list, row, radio, place, look, did }: Spot) {
   const log = useFieldLog()
   const making = ref<Making>(kept())
   watch(making, (now) => sessionStorage.setItem(KEY, JSON.stringify(now)), { deep: true })
@@ -54,15 +58,13 @@ export function useMaking({ list, row, radio, place }: Spot) {
   )
   const now = computed<Making>(() => (begun.value ? making.value : fresh()))
 
-  function change(what: Partial<Making>) {
+  function body(it: Making): TestBody | null {
     const at = row.value
-    if (!at?.id || !list.value) return
-    const base = begun.value ? making.value : { ...fresh(), channelId: at.id, at: new Date().toISOString() }
-    making.value = { ...base, ...what }
-    log.tap(making.value.id, {
+    if (!at?.id || !list.value) return null
+    return {
       editor: '',
       baseVersion: null,
-      at: making.value.at,
+      at: it.at,
       place: place.value,
       latitude: null,
       longitude: null,
@@ -73,10 +75,30 @@ export function useMaking({ list, row, radio, place }: Spot) {
       channel: at.label,
       line: at.line,
       directoryId: at.directoryId || null,
-      seen: making.value.seen,
-      strength: making.value.strength,
-      note: making.value.note,
-      answers: making.value.answers,
+      seen: it.seen,
+      strength: it.strength,
+      note: it.note,
+      answers: it.answers,
+    }
+  }
+  /** The test becomes what it is by then; what it says can be taken back, on whatever channel one is by that time. */
+  function change(what: Partial<Making>, said: string, joins?: string) {
+    const at = row.value
+    if (!at?.id) return
+    const base = begun.value ? making.value : { ...fresh(), channelId: at.id, at: new Date().toISOString() }
+    const next = { ...base, ...what }
+    const sent = body(next)
+    if (!sent) return
+    const become = (it: Making) => {
+      making.value = it
+      log.tap(it.id, { ...sent, seen: it.seen, strength: it.strength, note: it.note, answers: it.answers })
+    }
+    become(next)
+    did({
+      what: said,
+      ...(joins ? { joins: `${joins} of ${next.id}` } : {}),
+      back: () => (look(next.channelId), become(base)),
+      forth: () => (look(next.channelId), become(next)),
     })
   }
   /** What was tapped by keys before the list was there is not lost. */
@@ -90,7 +112,9 @@ export function useMaking({ list, row, radio, place }: Spot) {
       return
     }
     const had = now.value.seen
-    change({ seen: had.includes(seen) ? had.filter((each) => each !== seen) : [...had, seen] })
+    const words = SEEN.find((each) => each.seen === seen)?.words ?? seen
+    if (had.includes(seen)) change({ seen: had.filter((each) => each !== seen) }, `${words} taken back`)
+    else change({ seen: [...had, seen] }, words)
   }
   const again = () => (making.value = fresh())
   /** As the server has it, if that had it in this tab. */

@@ -111,6 +111,11 @@ class ProveIT extends BrowserTest {
                 .focus();
         page.keyboard().press("m");
         assertThat(page.locator(".notice")).containsText("Write it into the radio in Load");
+        assertThat(page.locator(".what .mono").last()).not().containsText("listen");
+        page.keyboard().press("Control+z");
+        assertThat(page.locator(".what .mono").last()).containsText("listen");
+        page.keyboard().press("Control+Shift+z");
+        assertThat(page.locator(".what .mono").last()).not().containsText("listen");
         assertThat(page.locator(".what")).containsText("100.0");
 
         write(page);
@@ -153,6 +158,15 @@ class ProveIT extends BrowserTest {
         page.unroute("**/api/tests/**");
         assertThat(page.locator(".result")).containsText("Answered");
         assertThat(page.locator(".result")).not().containsText("kept in this browser");
+        // A page that is opened while the server is away says so, and comes by itself.
+        page.route("**/api/lists", route -> route.fulfill(new Route.FulfillOptions().setStatus(503)));
+        page.reload();
+        Locator away = page.getByRole(AriaRole.ALERT)
+                .filter(new Locator.FilterOptions().setHasText("It is asked again by itself"));
+        assertThat(away).isVisible();
+        page.unroute("**/api/lists");
+        assertThat(page.locator(".what")).containsText("ZZ FELL");
+        assertThat(away).hasCount(0);
         page.navigate(Application.address() + "/prove/log");
         Locator test = page.locator("tbody tr").filter(new Locator.FilterOptions().setHasText("ZZ FELL"));
         assertThat(test).hasCount(1);
@@ -233,6 +247,12 @@ class ProveIT extends BrowserTest {
         assertThat(page.locator(".what")).containsText("ZZ HIGH");
         page.keyboard().press("1");
         page.keyboard().press("3");
+        assertThat(page.locator(".result")).containsText("Answered");
+        // What is taken back is what was done here last, not some change of the list.
+        page.keyboard().press("Control+z");
+        assertThat(page.locator(".notice")).containsText("Undone: Tail");
+        assertThat(page.locator(".result")).containsText("Tap what you see and hear");
+        page.keyboard().press("Control+Shift+z");
         assertThat(page.locator(".result")).containsText("Answered");
         page.navigate(Application.address() + "/prove/ready");
         assertThat(page.getByText("1 of 1 channel")).isVisible();

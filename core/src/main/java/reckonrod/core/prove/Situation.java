@@ -59,6 +59,10 @@ public record Situation(
         if (channel.transmit().isEmpty()) {
             hold.add("never-talks");
         }
+        if (listed.isEmpty()
+                && channel.transmit().filter(channel.receive()::equals).isPresent()) {
+            hold.add("direct");
+        }
         if (!channel.listenTone().isPresent()) {
             hold.add("listens-for-nothing");
         }

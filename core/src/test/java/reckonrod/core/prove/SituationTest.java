@@ -95,6 +95,20 @@ class SituationTest {
                 .isEqualTo("digital");
     }
 
+    /** A channel that talks on what it listens to, where no repeater is known, is not blamed on a repeater. */
+    @Test
+    void onADirectChannelNobodyMayHaveListened() {
+        Situation direct = new Situation(
+                channel("146.520"), Optional.empty(), OptionalDouble.empty(), Holding.UNKNOWN, false, false);
+        assertThat(first(direct)).isEqualTo("nobody");
+        assertThat(new Diagnosis(KNOWLEDGE, direct.circumstances(), Map.of()).open())
+                .extracting(Question::id)
+                .doesNotContain("others", "search");
+        Situation shifted = new Situation(
+                channel("146.940-"), Optional.empty(), OptionalDouble.empty(), Holding.UNKNOWN, false, false);
+        assertThat(first(shifted)).isNotEqualTo("nobody");
+    }
+
     /** What nobody knows is not guessed; a remedy that needs no directory is there all the same. */
     @Test
     void withoutADirectoryOnlyWhatIsKnownIsSaid() {

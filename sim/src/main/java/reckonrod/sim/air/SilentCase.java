@@ -64,6 +64,7 @@ public final class SilentCase {
     double lossOfPlace;
     boolean volumeDown;
     boolean sameNameHeld = true;
+    private boolean listed = true;
 
     private SilentCase(String fault, SplittableRandom random) {
         this.fault = fault;
@@ -198,6 +199,7 @@ public final class SilentCase {
             case "tone-moved" -> toned && repeater(Air.with(truth, otherTone(needed), Mode.FM, true, true));
             case "digital" -> repeater(Air.with(truth, NoTone.NONE, Mode.DIGITAL, true, true));
             case "no-tail" -> repeater(Air.with(truth, needed, Mode.FM, true, false));
+            case "nobody" -> alone();
             case "out-of-reach" -> far();
             case "indoors" -> margins.worse() < 25 && lossy(0, 15 + random.nextDouble() * 20);
             default -> throw new IllegalArgumentException("There is no fault " + fault);
@@ -305,6 +307,14 @@ public final class SilentCase {
         return true;
     }
 
+    /** A channel without a repeater, on which nobody listens. */
+    private boolean alone() {
+        listed = false;
+        channel = Channel.of(truth.output(), new Talk.Same()).withName("CALL");
+        input = truth.output();
+        return repeater(Air.with(truth, NoTone.NONE, Mode.FM, false, false));
+    }
+
     private boolean repeater(Repeater real) {
         truth = real;
         return true;
@@ -344,8 +354,8 @@ public final class SilentCase {
     public Situation situation() {
         return new Situation(
                 channel,
-                Optional.of(new Situation.Listed(entry, input, Trust.in(entry, TODAY))),
-                OptionalDouble.of(predicted),
+                listed ? Optional.of(new Situation.Listed(entry, input, Trust.in(entry, TODAY))) : Optional.empty(),
+                listed ? OptionalDouble.of(predicted) : OptionalDouble.empty(),
                 holding,
                 false,
                 false);
