@@ -9,9 +9,8 @@ import { useKeys } from '@/shared/keys/useKeys'
 import { useList } from '@/shared/list/useList'
 import { useListChanges } from '@/shared/list/useListChanges'
 import PageBar from '@/shared/ui/PageBar.vue'
-import SheetTable from '@/shared/ui/SheetTable.vue'
 import { counted } from '@/shared/words'
-import OutcomeMark from './components/OutcomeMark.vue'
+import DryTable from './components/DryTable.vue'
 import ProvePages from './components/ProvePages.vue'
 import RadioChips from './components/RadioChips.vue'
 import WhoHears from './components/WhoHears.vue'
@@ -87,8 +86,6 @@ async function start() {
 }
 
 const picked = ref<{ row: number; column: number } | null>(null)
-const words = (cell: Cell) => run.value?.outcomes[cell.outcome]?.words ?? cell.outcome
-const why = (cell: Cell) => (cell.why === null ? '' : (run.value?.reasons[cell.why] ?? ''))
 const trouble = (cell: Cell) => run.value?.outcomes[cell.outcome]?.trouble ?? false
 const only = useKeptText('reckonrod.dry.only')
 const rows = computed(() =>
@@ -102,15 +99,6 @@ const totals = computed(() => {
     .map(([outcome, many]) => `${many} ${run.value?.outcomes[outcome]?.words ?? outcome}`)
     .join(', ')
 })
-/** Many columns are a strip of marks; few have their words. */
-const strip = computed(() => (run.value?.columns.length ?? 0) > 8)
-const detail = computed(() => {
-  const at = picked.value
-  const row = at && run.value?.rows[at.row]
-  const cell = row && row.cells[at.column]
-  return cell && run.value ? { row, cell, column: run.value.columns[at.column] } : null
-})
-const indexOf = (row: Schemas['DryRowView']) => run.value?.rows.indexOf(row) ?? 0
 async function mend(channel: string, line: string, name: string) {
   if (await say({ kind: 'rewrite', channel, line })) {
     tell(`${name} is now ${line}; undo is in Arrange.`)
@@ -198,64 +186,7 @@ const page = ref('run')
             hide-details
             @update:model-value="(on: boolean | null) => (only = on ? 'on' : '')"
           />
-          <div v-if="detail" class="detail" role="status">
-            <b>{{ detail.row?.name }}</b> with {{ detail.column?.radio }} at {{ detail.column?.place }}:
-            {{ run.outcomes[detail.cell.outcome]?.meaning }}
-            <template v-if="why(detail.cell)">
-              {{ detail.row?.repeater ?? 'It' }}: {{ why(detail.cell) }}.</template
-            >
-            <template v-if="detail.cell.margin !== null">
-              {{ detail.cell.margin }} dB to spare at the worse end.</template
-            >
-          </div>
-          <SheetTable label="What opens where">
-            <thead>
-              <tr>
-                <th scope="col" class="figure">Slot</th>
-                <th scope="col">Channel</th>
-                <th v-for="(each, index) in run.columns" :key="index" scope="col" :class="{ thin: strip }">
-                  <template v-if="strip"
-                    ><span class="unseen">{{ each.radio }}, {{ each.place }}</span
-                    ><span aria-hidden="true">{{
-                      index % 10 === 0 ? Math.round(each.kilometre) : ''
-                    }}</span></template
-                  >
-                  <template v-else
-                    >{{ each.radio }}<span class="quiet small at">{{ each.place }}</span></template
-                  >
-                </th>
-                <th scope="col"><span class="unseen">What to mend</span></th>
-              </tr>
-            </thead>
-            <tbody>
-              <tr v-for="row in rows" :key="row.channelId">
-                <td class="figure">{{ row.slot }}</td>
-                <th scope="row">
-                  {{ row.name }}<span class="quiet small at">{{ row.repeater ?? '' }}</span>
-                </th>
-                <td v-for="(cell, column) in row.cells" :key="column" :class="{ thin: strip }">
-                  <button
-                    type="button"
-                    class="cell"
-                    :aria-pressed="picked?.row === indexOf(row) && picked?.column === column"
-                    @click="picked = { row: indexOf(row), column }"
-                  >
-                    <OutcomeMark :outcome="cell.outcome" :words="words(cell)" :short="strip" />
-                    <span v-if="!strip && why(cell)" class="quiet small at">{{ why(cell) }}</span>
-                  </button>
-                </td>
-                <td>
-                  <v-btn
-                    v-if="row.mend"
-                    size="small"
-                    :aria-label="`Mend ${row.name}: ${row.mend}`"
-                    @click="mend(row.channelId, row.mend, row.name)"
-                    >Mend: <span class="mono">{{ row.mend }}</span></v-btn
-                  >
-                </td>
-              </tr>
-            </tbody>
-          </SheetTable>
+          <DryTable v-model:picked="picked" :run="run" :rows="rows" @mend="mend" />
           <p v-if="!run.rows.length" class="quiet">The list has no channel yet.</p>
           <p v-else-if="!rows.length" class="quiet">No channel is in trouble anywhere.</p>
         </template>
@@ -271,38 +202,5 @@ const page = ref('run')
 }
 .where > .v-textarea {
   flex: 1 1 320px;
-}
-th[scope='row'] {
-  min-width: 14ch;
-}
-.at {
-  display: block;
-  font-weight: 400;
-  white-space: normal;
-  max-width: 34ch;
-}
-.cell {
-  font: inherit;
-  color: inherit;
-  background: none;
-  border: 0;
-  padding: 2px 4px;
-  min-height: 24px;
-  min-width: 24px;
-  text-align: left;
-  cursor: pointer;
-  border-radius: 4px;
-}
-.cell[aria-pressed='true'] {
-  background: var(--picked);
-}
-.thin {
-  padding-inline: 0 !important;
-  min-width: 24px;
-  text-align: center;
-}
-.detail {
-  border-left: 4px solid var(--primary);
-  padding: 4px 12px;
 }
 </style>

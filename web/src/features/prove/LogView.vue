@@ -1,25 +1,23 @@
 <script setup lang="ts">
-import { useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { api, unwrap } from '@/shared/api/client'
 import { useDoing } from '@/shared/composables/useDoing'
 import { useNotice } from '@/shared/composables/useNotice'
 import { useKeys } from '@/shared/keys/useKeys'
-import { newId } from '@/shared/newId'
 import PageBar from '@/shared/ui/PageBar.vue'
 import SheetDialog from '@/shared/ui/SheetDialog.vue'
 import SheetTable from '@/shared/ui/SheetTable.vue'
 import { counted, moment } from '@/shared/words'
+import CorrectTest from './components/CorrectTest.vue'
 import ProvePages from './components/ProvePages.vue'
-import TapBoard from './components/TapBoard.vue'
-import { SEEN, useFieldLog, useTests, type FieldTest, type Seen } from './composables/useFieldLog'
+import TakeLog from './components/TakeLog.vue'
+import { SEEN, useFieldLog, useTests, type FieldTest } from './composables/useFieldLog'
 
 /** The log of all tests: filtered, corrected, given out and taken in. */
 const { data: tests, error } = useTests()
 const log = useFieldLog()
 const does = useDoing()
-const cache = useQueryClient()
-const { tellProblem, tell } = useNotice()
+const { tellProblem } = useNotice()
 const words = ref('')
 const result = ref('')
 const radio = ref('')
@@ -73,66 +71,6 @@ const seenWords = (each: FieldTest) =>
   each.seen.map((seen) => SEEN.find((one) => one.seen === seen)?.words.toLowerCase() ?? seen).join(', ')
 
 const editing = ref<FieldTest | null>(null)
-const draft = ref<FieldTest | null>(null)
-watch(editing, (now) => (draft.value = now ? { ...now, seen: [...now.seen] } : null))
-const edits = computed({ get: () => editing.value !== null, set: (now) => !now && (editing.value = null) })
-function tap(seen: Seen) {
-  if (!draft.value) return
-  const had = draft.value.seen
-  draft.value.seen = had.includes(seen) ? had.filter((each) => each !== seen) : [...had, seen]
-}
-/** When it was, by the clock of this machine. */
-const when = ref('')
-watch(draft, (now, was) => {
-  if (now && now.id !== was?.id) when.value = moment(now.at)
-})
-const at = computed(() => {
-  const day = /^(\d{4})-(\d{2})-(\d{2}) (\d{1,2}):(\d{2})$/.exec(when.value.trim())
-  if (!day) return null
-  const [, year, month, date, hour, minute] = day.map(Number)
-  const found = new Date(year ?? 0, (month ?? 1) - 1, date, hour, minute)
-  // What the calendar does not have would roll over into another day.
-  return moment(found.toISOString()) === when.value.trim() ? found.toISOString() : null
-})
-/** The moment stays to the second as long as nobody corrects it. */
-const corrected = computed(() =>
-  draft.value && when.value.trim() === moment(draft.value.at) ? draft.value.at : at.value,
-)
-async function keep() {
-  const test = draft.value
-  const moved = corrected.value
-  if (!test || !moved) return
-  const sameRadio = test.radio.trim() === editing.value?.radio
-  const good = await does(
-    () =>
-      unwrap(
-        api.PUT('/api/tests/{id}', {
-          params: { path: { id: test.id } },
-          body: {
-            editor: newId(),
-            baseVersion: test.version,
-            at: moved,
-            place: test.place,
-            latitude: test.latitude,
-            longitude: test.longitude,
-            radioId: sameRadio ? test.radioId : null,
-            radio: test.radio,
-            listId: test.listId,
-            channelId: test.channelId,
-            channel: test.channel,
-            line: test.line,
-            directoryId: null,
-            seen: test.seen,
-            strength: test.strength,
-            note: test.note,
-            answers: test.answers,
-          },
-        }),
-      ),
-    'Corrected',
-  )
-  if (good) editing.value = null
-}
 const letting = ref<FieldTest | null>(null)
 const asksLetting = computed({
   get: () => letting.value !== null,
@@ -145,23 +83,6 @@ async function letGo() {
     await does(() => unwrap(api.DELETE('/api/tests/{id}', { params: { path: { id } } })), 'The test is gone')
 }
 const taking = ref(false)
-const text = ref('')
-async function bring(event: Event) {
-  const picked = (event.target as HTMLInputElement).files?.[0]
-  if (picked) text.value = await picked.text()
-}
-async function take() {
-  try {
-    const { taken, known } = await unwrap(api.POST('/api/tests/take', { body: { text: text.value } }))
-    taking.value = false
-    text.value = ''
-    tell(`${counted(taken, 'test')} taken in${known ? `, ${known} were here already` : ''}`)
-    await cache.invalidateQueries()
-  } catch (cause) {
-    tellProblem(cause)
-  }
-}
-
 const work = ref<HTMLElement | null>(null)
 const find = ref<{ focus: () => void } | null>(null)
 useKeys({ title: 'Log', focus: () => work.value?.focus(), find: () => find.value?.focus(), keys: [] })
@@ -236,35 +157,7 @@ watch(work, (at) => at?.focus())
         or take a log in.
       </p>
     </div>
-    <SheetDialog v-model="edits" title="Correct a test" :width="620" @submit="keep">
-      <template v-if="draft">
-        <p>
-          {{ draft.channel }}, <span class="mono">{{ draft.line }}</span>, {{ moment(draft.at) }}
-        </p>
-        <TapBoard
-          :seen="draft.seen"
-          :strength="draft.strength"
-          :result="draft.result"
-          says=""
-          kept=""
-          @tap="tap"
-          @strength="(level: number) => draft && (draft.strength = level)"
-        />
-        <v-text-field
-          v-model="when"
-          label="When"
-          :error-messages="corrected ? [] : ['As in 2026-11-27 14:05']"
-          hide-details="auto"
-        />
-        <v-text-field v-model="draft.radio" label="Radio" maxlength="120" hide-details />
-        <v-text-field v-model="draft.place" data-first label="Place" maxlength="120" hide-details />
-        <v-text-field v-model="draft.note" label="Note" maxlength="2000" hide-details />
-      </template>
-      <template #acts>
-        <v-btn type="submit" color="primary" variant="flat" :disabled="!corrected">Keep</v-btn>
-        <v-btn @click="editing = null">Leave it</v-btn>
-      </template>
-    </SheetDialog>
+    <CorrectTest v-model="editing" />
     <SheetDialog v-model="asksLetting" title="Let a test go" @submit="letGo">
       <p>
         The test of {{ letting?.channel }} on {{ letting ? moment(letting.at) : '' }} goes for good. What it
@@ -275,23 +168,7 @@ watch(work, (at) => at?.focus())
         <v-btn data-first @click="letting = null">Keep it</v-btn>
       </template>
     </SheetDialog>
-    <SheetDialog v-model="taking" title="Take a log in" :width="620" @submit="take">
-      <p>
-        A table as it is given out here, with the columns Moment, Line, and Seen and heard at least; or its
-        JSON.
-      </p>
-      <input
-        type="file"
-        accept=".csv,.json,text/csv,application/json"
-        aria-label="File of a log"
-        @change="bring"
-      />
-      <v-textarea v-model="text" data-first label="Its text" rows="6" hide-details class="mono" />
-      <template #acts>
-        <v-btn type="submit" color="primary" variant="flat" :disabled="!text.trim()">Take it in</v-btn>
-        <v-btn @click="taking = false">Leave it</v-btn>
-      </template>
-    </SheetDialog>
+    <TakeLog v-model="taking" />
   </section>
 </template>
 

@@ -2,23 +2,17 @@
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { api, unwrap, type Schemas } from '@/shared/api/client'
-import { useRadios } from '@/shared/api/queries'
-import PlaceField from '@/shared/components/PlaceField.vue'
 import { useKeptText } from '@/shared/composables/useKeptText'
-import { useNotice } from '@/shared/composables/useNotice'
 import { useOpenList } from '@/shared/composables/useOpenList'
 import { useKeys } from '@/shared/keys/useKeys'
 import PageBar from '@/shared/ui/PageBar.vue'
 import SheetTable from '@/shared/ui/SheetTable.vue'
 import { counted, moment } from '@/shared/words'
 import ProvePages from './components/ProvePages.vue'
-import { usePlace } from './composables/usePlace'
+import RoundPlan from './components/RoundPlan.vue'
 
 /** Before the day: what is proven since, which radios hold the list, and a round to try the rest. */
 const { openId, open } = useOpenList()
-const { data: radios } = useRadios()
-const { place } = usePlace()
-const { tellProblem } = useNotice()
 const since = useKeptText('reckonrod.ready.since')
 if (!since.value) {
   const month = new Date()
@@ -52,34 +46,12 @@ const channels = computed(() =>
 const count = (state: string) => channels.value.filter((each) => each.ready === state).length
 const wanted = computed(() => count('proven') + count('stale') + count('changed') + count('never'))
 
-const radioId = useKeptText('reckonrod.prove.radio')
-const withRadio = computed(
-  () => radios.value?.find((each) => each.id === radioId.value)?.id ?? radios.value?.[0]?.id ?? '',
-)
-const owners = computed(() => (radios.value ?? []).map((each) => ({ value: each.id, title: each.name })))
-const round = ref<Schemas['RoundView'] | null>(null)
-const asked = computed(() => ({
-  list: openId.value ?? '',
-  since: since.value,
-  radio: withRadio.value,
-  at: place.value.trim(),
-}))
-const gpx = computed(() => `/api/prove/round/gpx?${new URLSearchParams(asked.value)}`)
-watch(asked, () => (round.value = null))
-async function plan() {
-  if (!place.value.trim()) return
-  try {
-    round.value = await unwrap(api.GET('/api/prove/round', { params: { query: asked.value } }))
-  } catch (cause) {
-    tellProblem(cause)
-  }
-}
-const print = () => window.print()
+const round = ref<{ plan: () => Promise<void> } | null>(null)
 const work = ref<HTMLElement | null>(null)
 useKeys({
   title: 'Readiness',
   focus: () => work.value?.focus(),
-  keys: [{ on: ['g'], shown: 'g', does: 'plan the round', act: plan }],
+  keys: [{ on: ['g'], shown: 'g', does: 'plan the round', act: () => round.value?.plan() }],
 })
 watch(work, (at) => at?.focus())
 </script>
@@ -109,55 +81,7 @@ watch(work, (at) => at?.focus())
         </p>
       </div>
       <template v-if="ready">
-        <h2 class="no-print">A round to try the rest</h2>
-        <form class="acts round no-print" @submit.prevent="plan">
-          <PlaceField v-model="place" label="From" density="compact" hide-details />
-          <v-select
-            label="With"
-            :model-value="withRadio"
-            :items="owners"
-            density="compact"
-            hide-details
-            @update:model-value="(id: string) => (radioId = id)"
-          />
-          <v-btn type="submit" color="primary" variant="flat" :disabled="!place.trim() || !withRadio"
-            >Plan it</v-btn
-          >
-          <template v-if="round">
-            <v-btn size="small" :href="gpx" download>GPX</v-btn>
-            <v-btn size="small" @click="print">Print</v-btn>
-          </template>
-        </form>
-        <section v-if="round" aria-label="The round">
-          <p v-if="round.stops.length">
-            {{ counted(round.stops.length, 'stop') }}, {{ round.kilometres }} km as the crow flies, with
-            {{ round.radio }}:
-          </p>
-          <ol class="stops">
-            <li v-for="stop in round.stops" :key="stop.place">
-              <b>{{ stop.place }}</b>
-              <span class="quiet small">
-                · {{ stop.kilometres }} km on,
-                <span class="mono"
-                  >{{ stop.latitude.toFixed(4) }}, {{ stop.longitude.toFixed(4) }}</span
-                ></span
-              >
-              <ul>
-                <li v-for="each in stop.channels" :key="each.channelId">
-                  <span class="box" aria-hidden="true"></span> {{ each.slot }} · {{ each.name }}
-                  <span class="mono small">{{ each.line }}</span>
-                </li>
-              </ul>
-            </li>
-          </ol>
-          <p v-if="!round.stops.length && !round.left.length">
-            Everything that has a repeater is proven since {{ since }}.
-          </p>
-          <p v-if="round.left.length">
-            From no place near here is it sure to open:
-            {{ round.left.map((each) => `${each.name} (slot ${each.slot})`).join(', ') }}.
-          </p>
-        </section>
+        <RoundPlan ref="round" :list="openId ?? ''" :since="since" />
         <h2>Channels</h2>
         <SheetTable label="Channels and their proof">
           <thead>
@@ -220,10 +144,6 @@ watch(work, (at) => at?.focus())
 .day {
   flex: 0 1 190px;
 }
-.round > .v-input {
-  flex: 1 1 180px;
-  max-width: 300px;
-}
 .under {
   display: block;
   font-weight: 400;
@@ -244,21 +164,5 @@ td.roomy {
 }
 .state.never {
   border-color: var(--error);
-}
-.stops {
-  padding-left: 22px;
-  margin: 6px 0;
-}
-.stops ul {
-  list-style: none;
-  padding: 0;
-  margin: 0 0 6px;
-}
-.box {
-  display: inline-block;
-  width: 11px;
-  height: 11px;
-  border: 1.5px solid currentColor;
-  border-radius: 2px;
 }
 </style>
