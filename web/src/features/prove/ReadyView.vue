@@ -77,7 +77,7 @@ watch(work, (at) => at?.focus())
         <p v-if="ready" role="status">
           <b>{{ count('proven') }} of {{ counted(wanted, 'channel') }}</b> with a repeater proven since
           {{ since }}; {{ count('stale') }} stale, {{ count('changed') }} changed since,
-          {{ count('never') }} never tried.
+          {{ count('never') }} never proven.
         </p>
       </div>
       <template v-if="ready">

@@ -36,7 +36,7 @@ const on = (seen: Seen) => props.seen.includes(seen)
         {{ level }}
       </button>
     </div>
-    <p class="result" :class="result" role="status">
+    <p v-if="says || kept" class="result" :class="result" role="status">
       <b>{{ says }}</b> <span class="quiet small">{{ kept }}</span>
     </p>
   </section>
