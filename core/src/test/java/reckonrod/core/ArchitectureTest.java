@@ -47,6 +47,7 @@ class ArchitectureTest {
             "link",
             "load",
             "shelf",
+            "keying",
             "fieldlog",
             "prove",
             "exchange",

@@ -238,7 +238,10 @@ class ManyIT extends BrowserTest {
         assertThat(page.locator(".list-picker")).containsText("Zz ferry (2)");
         button(page, "Delete Zz ferry (2)").click();
         assertThat(button(page, "Bring Zz ferry (2) back")).isVisible();
-        button(page, "Delete Zz ferry").click();
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("Delete Zz ferry").setExact(true))
+                .click();
         assertThat(button(page, "Bring Zz ferry back")).isVisible();
         page.navigate(address() + "/arrange");
         assertThat(page.locator(".page-bar h1")).hasText("Vellan home");

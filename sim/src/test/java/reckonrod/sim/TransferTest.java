@@ -189,6 +189,7 @@ class TransferTest {
                 model.memory(),
                 Optional.of(new LinkDefinition(line.family(), ident, line.firmware(), line.person())),
                 model.shiftMenu(),
+                model.numbered(),
                 model.face());
     }
 

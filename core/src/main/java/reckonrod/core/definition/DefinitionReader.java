@@ -45,6 +45,7 @@ final class DefinitionReader {
                 top.value("kind", Kind::parse, Kind.HANDHELD),
                 limits);
         List<Placed> settings = top.optionalSections("settings", DefinitionReader::setting);
+        Optional<Section> panel = top.optionalSection("panel");
         Optional<Section> memory = top.optionalSection("memory");
         if (memory.isEmpty() && settings.stream().anyMatch(each -> each.place().isPresent())) {
             throw new IllegalArgumentException("settings have a place only in a memory that is laid out");
@@ -59,9 +60,8 @@ final class DefinitionReader {
                                 .flatMap(each -> each.inMemory().stream())
                                 .toList())),
                 top.optionalSection("link").map(LinkReader::read),
-                top.optionalSection("panel")
-                        .flatMap(panel -> panel.optionalSection("shift"))
-                        .map(DefinitionReader::shiftMenu),
+                panel.flatMap(each -> each.optionalSection("shift")).map(DefinitionReader::shiftMenu),
+                panel.flatMap(each -> each.optionalSection("numbered")).map(PanelReader::numbered),
                 top.optionalSection("face").map(FaceReader::read).orElseGet(() -> Face.plain(limits)));
     }
 

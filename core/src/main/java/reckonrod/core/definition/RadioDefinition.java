@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.Set;
 import reckonrod.core.layout.Layout;
 import reckonrod.core.panel.Face;
+import reckonrod.core.panel.NumberedPanel;
 import reckonrod.core.radio.Kind;
 import reckonrod.core.radio.Limits;
 import reckonrod.core.radio.RadioModel;
@@ -19,6 +20,7 @@ import reckonrod.core.radio.ShiftMenu;
  * @param memory how its memory is laid out; absent where nobody can read it
  * @param link how it is loaded; absent where it is filled by hand
  * @param shiftMenu how a shift is keyed in on its panel, if that is known
+ * @param numbered its panel, where that has number keys and a numbered menu, as far as it is known
  * @param face its display and keys
  */
 public record RadioDefinition(
@@ -27,6 +29,7 @@ public record RadioDefinition(
         Optional<Layout> memory,
         Optional<LinkDefinition> link,
         Optional<ShiftMenu> shiftMenu,
+        Optional<NumberedPanel> numbered,
         Face face) {
     /** Places in a memory go over a cable as 16 bits. */
     private static final int MOST_BYTES_BY_CABLE = 0x1_0000;
@@ -34,6 +37,10 @@ public record RadioDefinition(
     public RadioDefinition {
         settings = List.copyOf(settings);
         face.requireFor(model.limits());
+        if (numbered.isPresent() && memory.isEmpty()) {
+            throw new IllegalArgumentException(
+                    "a panel that is keyed must have a memory that is laid out, for it works on its bytes");
+        }
         link.ifPresent(each -> {
             Layout layout = memory.orElseThrow(
                     () -> new IllegalArgumentException("a radio with a link must have a memory that is laid out"));

@@ -70,6 +70,26 @@ public final class ImageCodec {
         return encode(base, contents.slots(), contents.banks(), Set.of());
     }
 
+    /**
+     * The image with another content in one slot; all others keep what they hold, whatever that is.
+     *
+     * @throws IllegalArgumentException if the content does not fit the radio
+     */
+    public MemoryImage put(MemoryImage base, int slot, RadioSlot content) {
+        return encode(base, Map.of(slot, content), allBut(base, slot));
+    }
+
+    /** The image with one slot out of use; all others keep what they hold. */
+    public MemoryImage clear(MemoryImage base, int slot) {
+        return encode(base, Map.of(), allBut(base, slot));
+    }
+
+    private Set<Integer> allBut(MemoryImage base, int slot) {
+        Set<Integer> others = new TreeSet<>(decode(base).keySet());
+        others.remove(slot);
+        return others;
+    }
+
     /** The same, and some slots keep what they hold, whatever that is. */
     MemoryImage encode(MemoryImage base, Map<Integer, RadioSlot> contents, Set<Integer> kept) {
         return encode(base, contents, Map.of(), kept);

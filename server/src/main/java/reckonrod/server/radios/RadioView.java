@@ -17,6 +17,7 @@ import reckonrod.server.definitions.Way;
  * @param modelId its model in addresses
  * @param settings what of the radio itself makes right channels fail, and what it is set to
  * @param memoryKnown whether it is known how its memory is laid out, and so what it would show
+ * @param keysKnown whether it is known what its keys do, so that a channel can be keyed in by hand by a sheet
  * @param baud the speed of its cable; absent where it is not loaded by cable
  * @param person what the person does to load it by cable or card
  * @param heldBeforeReset what it held before it came to hold nothing, if that is so
@@ -34,6 +35,7 @@ record RadioView(
         String port,
         boolean simulated,
         boolean memoryKnown,
+        boolean keysKnown,
         @Schema(nullable = true) Integer baud,
         List<String> person,
         LineView line,

@@ -1,0 +1,46 @@
+package reckonrod.core.keying;
+
+import java.util.List;
+import reckonrod.core.panel.PanelKey;
+
+/**
+ * How something is keyed in, press by press.
+ *
+ * @param lines what to press, a few keys at a time
+ * @param cannot what of it the panel cannot do, in sentences; if nothing can be done there are no lines
+ * @param after the state it ends in
+ */
+public record KeySheet(List<Line> lines, List<String> cannot, PanelState after) {
+    // A keystroke on a small keypad and the moment to look what comes next (keystroke-level model, Card, Moran and
+    // Newell).
+    private static final double SECONDS_A_KEY = 0.8;
+    private static final double SECONDS_A_LINE = 1.35;
+
+    /**
+     * A few keys that are pressed in one go.
+     *
+     * @param keys the keys
+     * @param shows what the display shows then, row by row
+     */
+    public record Line(List<PanelKey> keys, List<String> shows) {
+        public Line {
+            keys = List.copyOf(keys);
+            shows = List.copyOf(shows);
+        }
+    }
+
+    public KeySheet {
+        lines = List.copyOf(lines);
+        cannot = List.copyOf(cannot);
+    }
+
+    /** How many keys are pressed. */
+    public int presses() {
+        return lines.stream().mapToInt(each -> each.keys().size()).sum();
+    }
+
+    /** About how long it takes somebody who reads along, in seconds. */
+    public int seconds() {
+        return (int) Math.round(presses() * SECONDS_A_KEY + lines.size() * SECONDS_A_LINE);
+    }
+}

@@ -1,0 +1,143 @@
+package reckonrod.server.carry;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import reckonrod.core.definition.RadioDefinition;
+import reckonrod.core.fit.Placement;
+import reckonrod.core.keying.KeySearch;
+import reckonrod.core.keying.KeySheet;
+import reckonrod.core.keying.PanelState;
+import reckonrod.core.list.ChannelList;
+import reckonrod.core.panel.NumberedPanel;
+import reckonrod.core.panel.PanelKey;
+import reckonrod.core.panel.PanelWord;
+import reckonrod.server.fit.Loading;
+import reckonrod.server.lists.ListStore;
+import reckonrod.server.problem.ProblemException;
+import reckonrod.server.radios.RadioUnit;
+import reckonrod.server.radios.RadioUnits;
+import reckonrod.server.radios.Snapshot;
+
+/** How a channel is keyed into a radio by hand, found by a search over the panel's own states. */
+@RestController
+@RequestMapping("/api/lists/{list}/keys")
+class KeySheetController {
+    private static final int MILLIS = 1_000;
+
+    private final ListStore lists;
+    private final RadioUnits radios;
+    private final Loading loading;
+
+    KeySheetController(ListStore lists, RadioUnits radios, Loading loading) {
+        this.lists = lists;
+        this.radios = radios;
+        this.loading = loading;
+    }
+
+    /** A few keys that are pressed in one go, and what the display shows then. */
+    record KeyLineView(List<String> keys, List<String> shows) {}
+
+    /**
+     * How a channel is keyed in.
+     *
+     * @param slot the slot of the radio
+     * @param holds what the radio was last read to hold there, in words; nothing if it was free or is not known
+     * @param readAt when that was read; nothing if the radio never was
+     * @param begin how to come to where the lines begin
+     * @param lines what to press; none if the panel cannot do it
+     * @param cannot what of the channel cannot be keyed in
+     * @param filled what the display says if the slot is in use all the same; nothing if the radio stores over
+     * @param ifFilled what to press then
+     * @param seconds about how long it takes
+     * @param pauseSeconds after so long without a key the menu closes and keeps nothing
+     */
+    record KeySheetView(
+            String radio,
+            String channel,
+            int slot,
+            @Schema(nullable = true) String holds,
+            @Schema(nullable = true) Instant readAt,
+            String begin,
+            List<KeyLineView> lines,
+            List<String> cannot,
+            @Schema(nullable = true) String filled,
+            List<KeyLineView> ifFilled,
+            int presses,
+            int seconds,
+            int pauseSeconds) {}
+
+    @GetMapping
+    KeySheetView keys(@PathVariable UUID list, @RequestParam UUID channel, @RequestParam String radio) {
+        ChannelList channels = lists.get(list).list();
+        RadioUnit unit = radios.get(radio);
+        RadioDefinition definition = unit.definition();
+        NumberedPanel panel = definition
+                .numbered()
+                .orElseThrow(() -> ProblemException.refused(
+                        "keys-unknown",
+                        "Its keys are not known",
+                        "The definition of the " + definition.title()
+                                + " does not say what its keys do. It can be added under Models, as panel."));
+        Placement placement = loading.fit(unit, channels).placements().stream()
+                .filter(each -> each.entry().id().equals(channel))
+                .findFirst()
+                .orElseThrow(() -> ProblemException.notFound(
+                        "This channel is not in \"" + channels.name() + "\" any more. Choose it again."));
+        if (placement.content().isEmpty()) {
+            throw ProblemException.refused(
+                    "not-in-radio",
+                    "Not in this radio",
+                    unit.name() + " leaves " + placement.entry().channel().label() + " out: "
+                            + placement.reasons().stream()
+                                    .map(each -> each.why())
+                                    .findFirst()
+                                    .orElse("it does not fit."));
+        }
+        return sheet(unit, panel, placement);
+    }
+
+    private KeySheetView sheet(RadioUnit unit, NumberedPanel panel, Placement placement) {
+        int slot = placement.place().orElseThrow();
+        KeySearch search = new KeySearch(unit.definition());
+        Optional<Snapshot> read = radios.newestSnapshot(unit.id())
+                .filter(each ->
+                        each.image().size() == unit.definition().layout().bytes());
+        PanelState from = read.map(each -> search.machine().begin(each.image()))
+                .orElseGet(() -> search.machine().begin());
+        KeySheet sheet = search.store(from, slot, placement.content().get());
+        Optional<String> holds = search.machine().held(from, slot);
+        KeySheet refused =
+                search.whenRefused(from, sheet, slot, placement.content().get());
+        return new KeySheetView(
+                unit.name(),
+                placement.entry().channel().label(),
+                slot,
+                holds.orElse(null),
+                read.map(Snapshot::takenAt).orElse(null),
+                "Press " + panel.label(PanelKey.BACK) + " until no item is shown. If a slot is shown, press "
+                        + panel.label(PanelKey.MODE) + " once, so that a frequency is.",
+                lines(panel, sheet),
+                sheet.cannot(),
+                refused.lines().isEmpty() ? null : panel.say(PanelWord.OCCUPIED),
+                lines(panel, refused),
+                sheet.presses(),
+                sheet.seconds(),
+                panel.pauseMillis() / MILLIS);
+    }
+
+    private static List<KeyLineView> lines(NumberedPanel panel, KeySheet sheet) {
+        return sheet.lines().stream()
+                .map(line -> new KeyLineView(
+                        line.keys().stream().map(panel::label).toList(),
+                        line.shows().stream().filter(row -> !row.isEmpty()).toList()))
+                .toList();
+    }
+}
