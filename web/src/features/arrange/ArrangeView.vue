@@ -6,6 +6,7 @@ import type { Finding } from '@/shared/api/client'
 import { useCursor } from '@/shared/composables/useCursor'
 import SwapList from '@/shared/components/SwapList.vue'
 import { useCounterpart } from '@/shared/composables/useCounterpart'
+import { useKeptText } from '@/shared/composables/useKeptText'
 import { useOpenList } from '@/shared/composables/useOpenList'
 import { useList } from '@/shared/list/useList'
 import { useListChanges } from '@/shared/list/useListChanges'
@@ -97,6 +98,8 @@ function tap(it: RodItem, event: MouseEvent) {
 function ofFinding({ code, field }: Finding) {
   return { channel: row.value?.id ?? '', code, field }
 }
+/** Whether the Working panel tells how the channel is keyed in. */
+const keys = useKeptText('reckonrod.keys.shown')
 useRodKeys({
   items,
   at,
@@ -116,6 +119,10 @@ useRodKeys({
   showIntent: () => (sheet.value = 'intent'),
   showChange: () => (sheet.value = 'change'),
   showWorking: () => (sideOpen.value = mobile.value),
+  showKeys() {
+    keys.value = keys.value === 'on' ? '' : 'on'
+    if (keys.value) sideOpen.value = mobile.value
+  },
   mend(number) {
     const mended = findings.value.flatMap((each) => each.fixes)[number]
     if (mended) void fix(mended.line)
@@ -245,7 +252,9 @@ useRodKeys({
         :answer="answer"
         :problem="problem"
         :findings="findings"
+        :keys="keys === 'on'"
         @fix="fix"
+        @keys="keys = keys === 'on' ? '' : 'on'"
         @move="(slot) => row && moveTo(row.id, slot)"
         @lay-aside="(it, reason) => changes.change({ kind: 'lay-aside', ...ofFinding(it), reason })"
         @look-again="(it) => changes.change({ kind: 'look-again', ...ofFinding(it) })"

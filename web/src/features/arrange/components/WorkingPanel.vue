@@ -4,6 +4,7 @@ import EntryLink from '@/shared/components/EntryLink.vue'
 import FindingList from '@/shared/components/FindingList.vue'
 import AnswerPanel from '@/shared/reckon/AnswerPanel.vue'
 import BanksOfChannel from './BanksOfChannel.vue'
+import KeySheet from './KeySheet.vue'
 import MoveField from './MoveField.vue'
 import RadiosOfChannel from './RadiosOfChannel.vue'
 
@@ -15,12 +16,14 @@ defineProps<{
   answer: ReckonAnswer | null
   problem: string | null
   findings: Finding[]
+  keys: boolean
 }>()
 const emit = defineEmits<{
   fix: [line: string]
   move: [slot: number]
   layAside: [finding: Finding, reason: string]
   lookAgain: [finding: Finding]
+  keys: []
 }>()
 </script>
 
@@ -40,7 +43,11 @@ const emit = defineEmits<{
           @look-again="(finding) => emit('lookAgain', finding)"
         />
       </AnswerPanel>
+      <KeySheet v-if="keys" :list-id="list.id" :version="list.version" :row="row" />
       <RadiosOfChannel :row="row" :radios="list.radios" />
+      <v-btn size="small" :aria-pressed="keys" @click="emit('keys')">{{
+        keys ? 'Hide the key sheet' : 'How it is keyed in'
+      }}</v-btn>
       <BanksOfChannel :list="list" :row="row" />
       <p v-if="row.rank || row.proven" class="quiet small">
         {{ row.rank ? `Rank ${row.rank}` : '' }}{{ row.rank && row.proven ? ' · ' : ''

@@ -18,6 +18,7 @@ interface Rod {
   /** Takes the mend of that number, from 0, of the channel at the cursor. */
   mend: (number: number) => void
   showWorking: () => void
+  showKeys: () => void
   showBlocks: () => void
   showOrders: () => void
   showBanks: () => void
@@ -142,6 +143,7 @@ export function useRodKeys(rod: Rod) {
         does: 'what the list is for: its purpose, names and policies',
         act: rod.showIntent,
       },
+      { on: ['K'], shown: 'K', does: 'how the channel is keyed in by hand', act: rod.showKeys },
       { on: ['b'], shown: 'b', does: 'the blocks: make, size, move, split, join', act: rod.showBlocks },
       { on: ['B'], shown: 'B', does: 'the banks, and what a scan stops at', act: rod.showBanks },
       {

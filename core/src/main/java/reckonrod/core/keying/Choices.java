@@ -59,7 +59,8 @@ final class Choices {
     /** What a value is called on the display. */
     String words(PanelItem item, int value) {
         if (value == PanelState.NONE) {
-            return "-".repeat(digits(item));
+            // A number that is asked for is blank; what nobody knows is whatever it is.
+            return item.part().isAct() ? "-".repeat(digits(item)) : "…";
         }
         return item.part() == PanelPart.SIZE || item.part().isAct()
                 ? padded(value, digits(item))
@@ -139,21 +140,24 @@ final class Choices {
      *
      * @param hertz the frequency to be dialled
      * @param values the value of each item; −1 where it does not matter
-     * @param cannot what of the content the panel cannot set, in sentences
+     * @param blocks what keeps the content from being keyed in at all, in sentences
+     * @param leaves what of it the panel leaves out, in sentences
      */
-    record Target(long hertz, List<Integer> values, List<String> cannot) {
+    record Target(long hertz, List<Integer> values, List<String> blocks, List<String> leaves) {
         Target {
             values = List.copyOf(values);
-            cannot = List.copyOf(cannot);
+            blocks = List.copyOf(blocks);
+            leaves = List.copyOf(leaves);
         }
     }
 
     /** The values that make a content; what the panel cannot set of it is told. */
     Target target(RadioSlot content) {
         List<Integer> values = new ArrayList<>();
-        List<String> cannot = new ArrayList<>();
+        List<String> blocks = new ArrayList<>();
+        List<String> leaves = new ArrayList<>();
         if (!content.name().isEmpty()) {
-            cannot.add("The name " + content.name() + " cannot be keyed in; the slot shows its frequency instead.");
+            leaves.add("The name " + content.name() + " cannot be keyed in; the slot shows its frequency instead.");
         }
         Optional<Shift> shift = content.transmit().map(talk -> Shift.between(content.receive(), talk));
         for (PanelItem item : panel.items()) {
@@ -161,7 +165,7 @@ final class Choices {
                     switch (item.part()) {
                         case TALK_TONE -> talk.indexOf(content.talkTone());
                         case LISTEN_TONE -> listen.indexOf(content.listenTone());
-                        case SIZE -> size(shift, cannot);
+                        case SIZE -> size(shift, blocks);
                         case DIRECTION ->
                             shift.map(each -> item.values().indexOf(direction(each)))
                                     .orElse(PanelState.NONE);
@@ -179,15 +183,15 @@ final class Choices {
                         case STORE, ERASE -> PanelState.NONE;
                     });
         }
-        requireSettable(PanelPart.LISTEN_TONE, content.listenTone() != NoTone.NONE, "a listen tone", cannot);
-        requireSettable(PanelPart.TALKS, content.transmit().isEmpty(), "a channel that never talks", cannot);
-        requireSettable(PanelPart.BANK, !content.banks().isEmpty(), "a bank", cannot);
-        return new Target(content.receive().hertz(), values, cannot);
+        requireSettable(PanelPart.LISTEN_TONE, content.listenTone() != NoTone.NONE, "a listen tone", blocks);
+        requireSettable(PanelPart.TALKS, content.transmit().isEmpty(), "a channel that never talks", blocks);
+        requireSettable(PanelPart.BANK, !content.banks().isEmpty(), "a bank", blocks);
+        return new Target(content.receive().hertz(), values, blocks, leaves);
     }
 
-    private void requireSettable(PanelPart part, boolean wanted, String what, List<String> cannot) {
+    private void requireSettable(PanelPart part, boolean wanted, String what, List<String> blocks) {
         if (wanted && panel.item(part).isEmpty()) {
-            cannot.add("The panel has no item for " + what + ".");
+            blocks.add("The panel has no item for " + what + ".");
         }
     }
 
@@ -195,14 +199,14 @@ final class Choices {
         return shift.hertz() == 0 ? NONE : shift.hertz() > 0 ? HIGHER : LOWER;
     }
 
-    private int size(Optional<Shift> shift, List<String> cannot) {
+    private int size(Optional<Shift> shift, List<String> blocks) {
         if (shift.isEmpty() || shift.get().hertz() == 0) {
             return PanelState.NONE;
         }
         long steps = shift.get().sizeHertz() / panel.sizeUnitHertz();
         long most = Math.round(Math.pow(10, panel.sizeDigits())) - 1;
         if (shift.get().sizeHertz() % panel.sizeUnitHertz() != 0 || steps > most) {
-            cannot.add("The size of its shift, " + shift.get().toSizeText() + ", does not go into " + panel.sizeDigits()
+            blocks.add("The size of its shift, " + shift.get().toSizeText() + ", does not go into " + panel.sizeDigits()
                     + " digits. This channel goes in by the link only.");
             return PanelState.NONE;
         }

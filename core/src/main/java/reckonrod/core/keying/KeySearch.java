@@ -62,17 +62,15 @@ public final class KeySearch {
     public KeySheet store(PanelState from, int slot, RadioSlot content) {
         Target target = machine.choices().target(content);
         Optional<String> frequency = machine.digits(content.receive());
-        List<String> cannot = new ArrayList<>(target.cannot());
-        boolean sizeless = target.cannot().stream().anyMatch(each -> each.startsWith("The size"));
-        boolean itemless = target.cannot().stream().anyMatch(each -> each.startsWith("The panel"));
+        List<String> blocks = new ArrayList<>(target.blocks());
         if (frequency.isEmpty()) {
-            cannot.add("The frequency " + content.receive().toMegahertzText() + " cannot be typed.");
+            blocks.add("The frequency " + content.receive().toMegahertzText() + " cannot be typed.");
         }
-        if (frequency.isEmpty() || sizeless || itemless) {
-            return new KeySheet(List.of(), cannot, from);
+        if (!blocks.isEmpty()) {
+            return new KeySheet(List.of(), blocks, from);
         }
         boolean clears = !panel.overwrites() && machine.isInUse(from, slot);
-        return sheet(from, new Goal(slot, frequency, target, true, clears), cannot);
+        return sheet(from, new Goal(slot, frequency, target, true, clears), target.leaves());
     }
 
     /**
@@ -104,7 +102,7 @@ public final class KeySearch {
         if (!machine.isInUse(from, slot)) {
             return new KeySheet(List.of(), List.of("Slot " + slot + " is empty already."), from);
         }
-        Goal goal = new Goal(slot, Optional.empty(), new Target(0, List.of(), List.of()), false, true);
+        Goal goal = new Goal(slot, Optional.empty(), new Target(0, List.of(), List.of(), List.of()), false, true);
         return sheet(from, goal, List.of());
     }
 

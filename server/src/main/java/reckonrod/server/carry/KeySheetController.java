@@ -61,6 +61,7 @@ class KeySheetController {
      */
     record KeySheetView(
             String radio,
+            UUID channelId,
             String channel,
             int slot,
             @Schema(nullable = true) String holds,
@@ -118,6 +119,7 @@ class KeySheetController {
                 search.whenRefused(from, sheet, slot, placement.content().get());
         return new KeySheetView(
                 unit.name(),
+                placement.entry().id(),
                 placement.entry().channel().label(),
                 slot,
                 holds.orElse(null),

@@ -1,0 +1,61 @@
+package reckonrod.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+
+/** How a channel is keyed in by hand, for the radio as it was read last. */
+class KeySheetApiTest extends RadiosTest {
+    private String channel(int slot) {
+        for (JsonNode each : get("/api/lists/" + list).ok().path("rows")) {
+            if (each.path("slot").asInt() == slot && each.hasNonNull("id")) {
+                return each.path("id").asString();
+            }
+        }
+        throw new AssertionError("no channel in slot " + slot);
+    }
+
+    private String keys(int slot, String radio) {
+        return "/api/lists/" + list + "/keys?channel=" + channel(slot) + "&radio=" + radio;
+    }
+
+    @Test
+    void aSheetSaysWhatToPressAndWhatIfTheSlotIsInUse() {
+        lines(5, "HARBOUR 146.940- 100.0");
+        String radio = radio("wrenling-w12");
+        JsonNode sheet = get(keys(5, radio)).ok();
+        assertThat(sheet.path("slot").asInt()).isEqualTo(5);
+        assertThat(sheet.path("readAt").isNull()).isTrue();
+        assertThat(sheet.path("lines").get(0).path("keys").toString())
+                .isEqualTo("[\"1\",\"4\",\"6\",\"9\",\"4\",\"0\"]");
+        assertThat(sheet.path("lines").get(0).path("shows").toString()).contains("146.940");
+        int last = sheet.path("lines").size() - 1;
+        assertThat(sheet.path("lines").get(last).toString()).contains("\"0\",\"0\",\"5\",\"TAKE\"", "KEPT");
+        assertThat(sheet.path("cannot").toString()).contains("The name HARBOUR cannot be keyed in");
+        assertThat(sheet.path("filled").asString()).isEqualTo("FILLED");
+        assertThat(sheet.path("ifFilled").toString()).contains("SURE", "GONE", "KEPT");
+        assertThat(sheet.path("presses").asInt()).isBetween(30, 60);
+        assertThat(sheet.path("pauseSeconds").asInt()).isEqualTo(10);
+
+        // Once it was read, what is in the slot is known, and the sheet clears it first.
+        read(radio);
+        assertDone(write(radio));
+        JsonNode known = get(keys(5, radio)).ok();
+        assertThat(known.path("holds").asString()).contains("HARBOUR 146.940");
+        assertThat(known.path("lines").toString()).contains("SURE");
+        assertThat(known.path("filled").isNull()).isTrue();
+    }
+
+    @Test
+    void whatHasNoKeysOrNoRoomIsRefused() {
+        lines(5, "VELLAN AIR 132.800");
+        String w12 = radio("wrenling-w12");
+        assertThat(get(keys(5, w12)).problem(422, "not-in-radio")).contains("VELLAN AIR");
+        assertThat(get(keys(5, radio("kestrow-k31"))).problem(422, "keys-unknown"))
+                .contains("Kestrow K31");
+        assertThat(get("/api/lists/" + list + "/keys?radio=" + w12 + "&channel=00000000-0000-0000-0000-000000000000")
+                        .problem(404, "not-found"))
+                .contains("not in");
+    }
+}
