@@ -41,6 +41,11 @@ public record RadioDefinition(
             throw new IllegalArgumentException(
                     "a panel that is keyed must have a memory that is laid out, for it works on its bytes");
         }
+        numbered.filter(each -> String.valueOf(model.limits().slots().last()).length() > each.slotDigits())
+                .ifPresent(each -> {
+                    throw new IllegalArgumentException("slot_digits must be enough for slot "
+                            + model.limits().slots().last() + ", was " + each.slotDigits());
+                });
         link.ifPresent(each -> {
             Layout layout = memory.orElseThrow(
                     () -> new IllegalArgumentException("a radio with a link must have a memory that is laid out"));

@@ -183,6 +183,15 @@ final class Choices {
                         case STORE, ERASE -> PanelState.NONE;
                     });
         }
+        for (int i = 0; i < values.size(); i++) {
+            PanelItem item = panel.items().get(i);
+            boolean free = item.part().isAct()
+                    || item.part() == PanelPart.SIZE
+                    || item.part() == PanelPart.DIRECTION && content.transmit().isEmpty();
+            if (!free && values.get(i) == PanelState.NONE) {
+                blocks.add("Item " + padded(item.number(), 2) + " " + item.label() + " has no value for that.");
+            }
+        }
         requireSettable(PanelPart.LISTEN_TONE, content.listenTone() != NoTone.NONE, "a listen tone", blocks);
         requireSettable(PanelPart.TALKS, content.transmit().isEmpty(), "a channel that never talks", blocks);
         requireSettable(PanelPart.BANK, !content.banks().isEmpty(), "a bank", blocks);

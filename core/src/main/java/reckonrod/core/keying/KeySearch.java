@@ -70,7 +70,19 @@ public final class KeySearch {
             return new KeySheet(List.of(), blocks, from);
         }
         boolean clears = !panel.overwrites() && machine.isInUse(from, slot);
-        return sheet(from, new Goal(slot, frequency, target, true, clears), target.leaves());
+        KeySheet sheet = sheet(from, new Goal(slot, frequency, target, true, clears), target.leaves());
+        Optional<RadioSlot> wanted = machine.content(machine.holding(from, slot, content.withName("")), slot);
+        Optional<RadioSlot> keyed = machine.content(sheet.after(), slot);
+        // A sheet is proven before it is given out: a panel may lack what a content needs.
+        return keyed.equals(wanted)
+                ? sheet
+                : new KeySheet(
+                        List.of(),
+                        List.of(keyed.filter(each -> !sheet.lines().isEmpty())
+                                .map(each -> "The panel cannot set all of it: by keys the slot would hold "
+                                        + each.words() + ".")
+                                .orElse("No keys were found that do it.")),
+                        from);
     }
 
     /**
@@ -107,7 +119,7 @@ public final class KeySearch {
     }
 
     private KeySheet sheet(PanelState from, Goal goal, List<String> cannot) {
-        List<PanelKey> keys = keys(from, goal);
+        List<PanelKey> keys = keys(from, goal).orElse(List.of());
         PanelState after = from;
         for (PanelKey key : keys) {
             after = machine.press(after, key);
@@ -129,7 +141,8 @@ public final class KeySearch {
 
     private record Node(PanelState state, Point point, int keys, int atLeast, Node before, PanelKey by) {}
 
-    private List<PanelKey> keys(PanelState from, Goal goal) {
+    /** Absent if there is no way, or none was found among so many states. */
+    private Optional<List<PanelKey>> keys(PanelState from, Goal goal) {
         PriorityQueue<Node> open = new PriorityQueue<>(Comparator.comparingInt(Node::atLeast)
                 .thenComparing(Comparator.comparingInt(Node::keys).reversed()));
         Map<Point, Integer> best = new HashMap<>();
@@ -142,10 +155,11 @@ public final class KeySearch {
                 continue;
             }
             if (isThere(node.point, goal)) {
-                return way(node);
+                return Optional.of(way(node));
             }
-            if (++looked % MOST_STATES == 0) {
-                throw new IllegalStateException("No way was found in " + MOST_STATES + " states");
+            looked++;
+            if (best.size() > MOST_STATES) {
+                return Optional.empty();
             }
             for (PanelKey key : worthTrying(node.state, node.point, goal)) {
                 PanelState next = machine.press(node.state, key);
@@ -159,7 +173,7 @@ public final class KeySearch {
                 }
             }
         }
-        throw new IllegalStateException("There is no way to what is wanted of slot " + goal.slot);
+        return Optional.empty();
     }
 
     private boolean says(PanelState state, PanelWord word) {

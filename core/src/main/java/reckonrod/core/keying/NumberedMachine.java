@@ -341,6 +341,10 @@ public final class NumberedMachine {
                         .orElse("something unreadable"));
     }
 
+    Optional<RadioSlot> content(PanelState state, int slot) {
+        return codec.decode(state.memory(), slot).flatMap(SlotReading::content);
+    }
+
     PanelState holding(PanelState state, int slot, RadioSlot content) {
         return state.withMemory(codec.put(state.memory(), slot, content));
     }

@@ -2,6 +2,9 @@ package reckonrod.core.keying;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayDeque;
 import java.util.HashMap;
 import java.util.List;
@@ -17,6 +20,7 @@ import reckonrod.core.Lists;
 import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.bandplan.BandPlans;
 import reckonrod.core.definition.RadioDefinition;
+import reckonrod.core.definition.RadioDefinitions;
 import reckonrod.core.fit.Carrying;
 import reckonrod.core.fit.Fitter;
 import reckonrod.core.image.ImageCodec;
@@ -168,6 +172,30 @@ class KeySearchTest {
                 .orElseThrow();
         KeySheet sheet = search.store(search.machine().begin(NumberedMachineTest.empty(radio)), 8, content);
         assertThat(sheet.lines()).isEmpty();
+        assertThat(sheet.cannot().toString()).contains(why);
+    }
+
+    /** A definition of one's own may lack an item, or a value: the sheet is held against the codec, and what is wrong is not given out. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = ';',
+            value = {
+                "- { number: 21, label: FORCE, sets: power, values: [low, high], shown: [SOFT, FULL] };'';"
+                        + "by keys the slot would hold 145.310, talk 144.710, talk tone CTCSS 71.9, FM high",
+                "values: [low, high], shown: [SOFT, FULL];values: [high], shown: [FULL];21 FORCE has no value for that",
+                "- { number: 46, label: ROUND, sets: scan, values: [\"yes\", \"no\"], shown: [STOPS, PASSES] };'';''"
+            })
+    void whatAPanelLacksIsNotKeyedInWrong(String part, String instead, String why) throws IOException {
+        String yaml;
+        try (InputStream file = KeySearch.class.getResourceAsStream("/reckonrod/core/definition/wrenling-w12.yaml")) {
+            yaml = new String(file.readAllBytes(), StandardCharsets.UTF_8);
+        }
+        assertThat(yaml).contains(part);
+        RadioDefinition radio = RadioDefinitions.read("own.yaml", yaml.replace(part, instead));
+        KeySearch search = new KeySearch(radio);
+        RadioSlot low = content(radio, "145.310- 71.9 low");
+        KeySheet sheet = search.store(search.machine().begin(), 8, low);
+        assertThat(sheet.lines().isEmpty()).isEqualTo(!why.isEmpty());
         assertThat(sheet.cannot().toString()).contains(why);
     }
 
