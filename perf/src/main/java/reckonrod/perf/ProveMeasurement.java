@@ -45,9 +45,9 @@ public final class ProveMeasurement {
 
     private ProveMeasurement() {}
 
-    /** Runs it; takes some six minutes, most of them for the best pair. */
+    /** Runs it; takes some six minutes, most of them for the best pair. With {@code dry} only the dry run. */
     public static void main(String[] arguments) {
-        for (boolean alike : new boolean[] {false, true}) {
+        for (boolean alike : arguments.length > 0 ? new boolean[0] : new boolean[] {false, true}) {
             say("%d silences, %s%n", CASES, alike ? "all causes alike" : "causes as often as they are met");
             Trials trials = new Trials(Knowledge.shipped(), CASES, alike);
             score("what is worth most first, 4 questions", trials.score(Trials.BY_WORTH, 4));

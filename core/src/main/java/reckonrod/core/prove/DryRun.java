@@ -3,6 +3,7 @@ package reckonrod.core.prove;
 import java.math.BigDecimal;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.IdentityHashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -24,6 +25,8 @@ public final class DryRun {
     private final Map<UUID, Repeater> repeaters;
     private final Paths paths;
     private final Map<Tried, Call> calls = new HashMap<>();
+    // By the very model, for its limits are much to compare.
+    private final IdentityHashMap<RadioModel, LowestPower.Levels> levels = new IdentityHashMap<>();
 
     private record Tried(RadioSlot slot, String repeater) {}
 
@@ -77,7 +80,11 @@ public final class DryRun {
         return call.hears() ? Outcome.HEARD_ONLY : Outcome.SILENT;
     }
 
-    private static BigDecimal watts(RadioModel radio, Power asked) {
-        return new LowestPower.Levels(radio.kind().word(), radio.limits().watts()).at(asked);
+    private BigDecimal watts(RadioModel radio, Power asked) {
+        return levels.computeIfAbsent(
+                        radio,
+                        each -> new LowestPower.Levels(
+                                each.kind().word(), each.limits().watts()))
+                .at(asked);
     }
 }
