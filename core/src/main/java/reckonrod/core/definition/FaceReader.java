@@ -47,8 +47,7 @@ final class FaceReader {
                 row.optionalText("one").isPresent() && row.value("one", DefinitionReader::yes, false));
     }
 
-    private static <E extends Enum<E>> Map<E, String> texts(
-            Optional<Section> section, Class<E> type, Function<E, String> key) {
+    static <E extends Enum<E>> Map<E, String> texts(Optional<Section> section, Class<E> type, Function<E, String> key) {
         Map<E, String> texts = new EnumMap<>(type);
         section.ifPresent(there -> Arrays.stream(type.getEnumConstants())
                 .forEach(each -> there.optionalText(key.apply(each)).ifPresent(text -> {

@@ -1,12 +1,9 @@
 package reckonrod.core.definition;
 
 import java.util.Arrays;
-import java.util.EnumMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Function;
 import reckonrod.core.channel.Emission;
 import reckonrod.core.channel.Power;
 import reckonrod.core.datafile.Section;
@@ -22,8 +19,8 @@ final class PanelReader {
 
     static NumberedPanel numbered(Section section) {
         return new NumberedPanel(
-                texts(Optional.of(section.section("keys")), PanelKey.class, PanelKey::key),
-                texts(section.optionalSection("words"), PanelWord.class, PanelWord::key),
+                FaceReader.texts(Optional.of(section.section("keys")), PanelKey.class, PanelKey::key),
+                FaceReader.texts(section.optionalSection("words"), PanelWord.class, PanelWord::key),
                 section.number("pause_ms", 1_000, 120_000),
                 section.number("frequency_digits", 6, 7),
                 section.number("slot_digits", 1, 4),
@@ -66,13 +63,5 @@ final class PanelReader {
                     "must be one of " + String.join(", ", allowed) + ", was \"" + text + "\"");
         }
         return text;
-    }
-
-    private static <E extends Enum<E>> Map<E, String> texts(
-            Optional<Section> section, Class<E> type, Function<E, String> key) {
-        Map<E, String> texts = new EnumMap<>(type);
-        section.ifPresent(there -> Arrays.stream(type.getEnumConstants())
-                .forEach(each -> there.optionalText(key.apply(each)).ifPresent(text -> texts.put(each, text))));
-        return texts;
     }
 }

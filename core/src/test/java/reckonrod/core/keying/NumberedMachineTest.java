@@ -85,7 +85,7 @@ class NumberedMachineTest {
             1453 . . 10 M51T 001T,                       136.000-,  half a frequency is forgotten
             145310 M51T 1T,                              '',        a slot takes all its digits
             145310 M51T 150T,                            '',        there is no such slot
-            145310 M31T 999T,                            '',        there is no such tone
+            145310 M31T 999T 51T 001T,                   145.310-,  there is no such tone
             199310 M51T 001T,                            136.000-,  it does not dial there and keeps what was dialled
             145312 M51T 001T,                            145.3125-, the steps of the radio add the rest
             """)

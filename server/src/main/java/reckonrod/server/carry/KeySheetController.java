@@ -108,9 +108,7 @@ class KeySheetController {
     private KeySheetView sheet(RadioUnit unit, NumberedPanel panel, Placement placement) {
         int slot = placement.place().orElseThrow();
         KeySearch search = new KeySearch(unit.definition());
-        Optional<Snapshot> read = radios.newestSnapshot(unit.id())
-                .filter(each ->
-                        each.image().size() == unit.definition().layout().bytes());
+        Optional<Snapshot> read = radios.lastRead(unit);
         PanelState from = read.map(each -> search.machine().begin(each.image()))
                 .orElseGet(() -> search.machine().begin());
         KeySheet sheet = search.store(from, slot, placement.content().get());

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Supplier;
 import org.springframework.dao.OptimisticLockingFailureException;
+import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -97,8 +98,9 @@ class Learned {
         }
         try {
             lists.change(list.id(), list.version(), new ManyEdit.Prove(List.of(entry.id()), day)::applyTo);
-        } catch (ProblemException moved) {
-            throw new ListMoved(moved);
+        } catch (ProblemException refused) {
+            // Trying again helps only where somebody else was quicker; all else is told.
+            throw refused.status() == HttpStatus.CONFLICT ? new ListMoved(refused) : refused;
         }
     }
 }

@@ -186,11 +186,7 @@ class Readiness {
 
     /** Whether writing the list would change nothing of what was last written or read. */
     private boolean holdsAll(RadioUnit unit, StoredList stored) {
-        return units.newestSnapshot(unit.id())
-                .filter(each -> unit.definition()
-                        .memory()
-                        .filter(layout -> layout.bytes() == each.image().size())
-                        .isPresent())
+        return units.lastRead(unit)
                 .map(snapshot ->
                         loading
                                 .plan(unit, snapshot, loading.fit(unit, stored.list()), Optional.empty(), Map.of())

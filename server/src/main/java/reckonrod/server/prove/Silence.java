@@ -129,11 +129,7 @@ class Silence {
             return Holding.KEYED;
         }
         Optional<RadioSlot> wanted = placement.flatMap(Placement::content);
-        Optional<Snapshot> newest = units.newestSnapshot(radio.id())
-                .filter(each -> radio.definition()
-                        .memory()
-                        .filter(layout -> layout.bytes() == each.image().size())
-                        .isPresent());
+        Optional<Snapshot> newest = units.lastRead(radio);
         if (wanted.isEmpty() || newest.isEmpty()) {
             return Holding.UNKNOWN;
         }

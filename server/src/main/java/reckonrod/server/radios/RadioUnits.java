@@ -170,12 +170,18 @@ public class RadioUnits {
     /** What the radio itself was set to when it was read last; nothing where that is not known. */
     @Transactional(readOnly = true)
     public Map<RadioSetting, Optional<String>> settings(RadioUnit unit) {
+        return lastRead(unit)
+                .map(each -> new ImageCodec(unit.definition()).settings(each.image()))
+                .orElse(Map.of());
+    }
+
+    /** What a radio was read to hold last; nothing where its memory is not laid out, or of another size since its model was edited. */
+    @Transactional(readOnly = true)
+    public Optional<Snapshot> lastRead(RadioUnit unit) {
         return unit.definition()
                 .memory()
                 .flatMap(layout ->
-                        newestSnapshot(unit.id()).map(Snapshot::image).filter(image -> image.size() == layout.bytes()))
-                .map(image -> new ImageCodec(unit.definition()).settings(image))
-                .orElse(Map.of());
+                        newestSnapshot(unit.id()).filter(each -> each.image().size() == layout.bytes()));
     }
 
     /**
