@@ -14,8 +14,10 @@ import reckonrod.core.definition.RadioDefinitions;
 import reckonrod.core.directory.DirectoryEntry;
 import reckonrod.core.fit.Carrying;
 import reckonrod.core.fit.Fitter;
-import reckonrod.core.keying.KeySearch;
+import reckonrod.core.image.ImageCodec;
+import reckonrod.core.image.MemoryImage;
 import reckonrod.core.keying.KeySheet;
+import reckonrod.core.keying.KeySheets;
 import reckonrod.core.keying.PanelState;
 import reckonrod.core.list.ChannelList;
 import reckonrod.core.list.ListEntry;
@@ -45,7 +47,7 @@ public final class KeysMeasurement {
         ChannelList list =
                 ChannelList.empty("Hundred", plan.id(), new SlotRange(0, 999)).byPlan(plan.id(), "", channels);
         for (RadioDefinition radio : RadioDefinitions.shipped().all()) {
-            if (radio.numbered().isPresent()) {
+            if (radio.panel().isPresent()) {
                 for (int run = 0; run < 3; run++) {
                     measure(radio, plan, list);
                 }
@@ -57,31 +59,34 @@ public final class KeysMeasurement {
         Carrying packed = new Carrying(new Carrying.Places.Packed(), Map.of(), Map.of());
         Map<Integer, RadioSlot> slots =
                 new Fitter(radio.model(), plan, packed).fit(list).contents().slots();
-        KeySearch search = new KeySearch(radio);
-        PanelState state = search.machine().begin();
-        PanelState first = state;
+        KeySheets search = new KeySheets(radio);
+        PanelState first = search.machine().begin();
         long began = System.nanoTime();
-        int presses = 0;
-        int seconds = 0;
-        int keyed = 0;
-        for (Map.Entry<Integer, RadioSlot> each : slots.entrySet()) {
-            KeySheet sheet = search.store(state, each.getKey(), each.getValue());
-            keyed += sheet.lines().isEmpty() ? 0 : 1;
-            presses += sheet.presses();
-            seconds += sheet.seconds();
-            state = sheet.after();
-        }
+        Map<Integer, KeySheet> sheets = search.store(first, slots);
         double millis = (System.nanoTime() - began) / 1e6;
+        int presses = sheets.values().stream().mapToInt(KeySheet::presses).sum();
+        int seconds = sheets.values().stream().mapToInt(KeySheet::seconds).sum();
+        long keyed =
+                sheets.values().stream().filter(each -> !each.lines().isEmpty()).count();
         System.out.print(String.format(
                 Locale.ROOT,
-                "%s: %d of %d channels by keys, %d presses, %d min; by the link %d s; %d states in %.0f ms%n",
+                "%s: %d of %d channels by keys, %d presses, %d min; %s; %d states in %.0f ms%n",
                 radio.title(),
                 keyed,
                 slots.size(),
                 presses,
                 seconds / 60,
-                Loaders.estimate(radio, first.memory(), state.memory()).seconds(),
+                byLink(radio, slots),
                 search.looked(),
                 millis));
+    }
+
+    private static String byLink(RadioDefinition radio, Map<Integer, RadioSlot> slots) {
+        if (radio.link().isEmpty()) {
+            return "it has no link";
+        }
+        ImageCodec codec = new ImageCodec(radio);
+        MemoryImage full = codec.encode(codec.blank(), slots);
+        return "by the link " + Loaders.estimate(radio, codec.blank(), full).seconds() + " s";
     }
 }

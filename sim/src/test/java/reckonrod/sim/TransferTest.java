@@ -187,9 +187,10 @@ class TransferTest {
                 model.model(),
                 model.settings(),
                 model.memory(),
+                Optional.empty(),
                 Optional.of(new LinkDefinition(line.family(), ident, line.firmware(), line.person())),
-                model.shiftMenu(),
-                model.numbered(),
+                model.panel(),
+                model.shift(),
                 model.face());
     }
 

@@ -16,6 +16,8 @@ import reckonrod.core.layout.LayoutReader;
 import reckonrod.core.layout.SettingPlace;
 import reckonrod.core.list.SlotRange;
 import reckonrod.core.panel.Face;
+import reckonrod.core.panel.Panel;
+import reckonrod.core.panel.PanelItem;
 import reckonrod.core.radio.BandLimit;
 import reckonrod.core.radio.Kind;
 import reckonrod.core.radio.Limits;
@@ -44,31 +46,83 @@ final class DefinitionReader {
                 top.text("model"),
                 top.value("kind", Kind::parse, Kind.HANDHELD),
                 limits);
-        List<Placed> settings = top.optionalSections("settings", DefinitionReader::setting);
-        Optional<Section> panel = top.optionalSection("panel");
+        List<Placed> placed = top.optionalSections("settings", DefinitionReader::setting);
         Optional<Section> memory = top.optionalSection("memory");
-        if (memory.isEmpty() && settings.stream().anyMatch(each -> each.place().isPresent())) {
+        Optional<Section> inner = top.optionalSection("inner_memory");
+        if (memory.isPresent() && inner.isPresent()) {
+            throw new IllegalArgumentException("inner_memory is for a radio whose memory nobody can read; it has both");
+        }
+        if (memory.isEmpty()
+                && inner.isEmpty()
+                && placed.stream().anyMatch(each -> each.place().isPresent())) {
             throw new IllegalArgumentException("settings have a place only in a memory that is laid out");
         }
+        List<RadioSetting> named = placed.stream().map(Placed::setting).toList();
+        Optional<Section> keys = top.optionalSection("panel");
+        Optional<Panel> panel = keys.filter(
+                        each -> each.optionalText("pause_ms").isPresent())
+                // The older form, in which people may have written down a radio of their own.
+                .or(() -> keys.flatMap(each -> each.optionalSection("numbered")))
+                .map(new PanelReader(named, limits)::read);
+        List<Placed> settings =
+                placed.stream().map(each -> each.reachedBy(panel)).toList();
+        List<SettingPlace> places =
+                settings.stream().flatMap(each -> each.inMemory().stream()).toList();
         return new RadioDefinition(
                 model,
                 settings.stream().map(Placed::setting).toList(),
-                memory.map(section -> LayoutReader.read(
-                        section,
-                        limits,
-                        settings.stream()
-                                .flatMap(each -> each.inMemory().stream())
-                                .toList())),
+                memory.map(section -> LayoutReader.read(section, limits, places)),
+                inner.map(section -> LayoutReader.read(section, limits, places)),
                 top.optionalSection("link").map(LinkReader::read),
-                panel.flatMap(each -> each.optionalSection("shift")).map(DefinitionReader::shiftMenu),
-                panel.flatMap(each -> each.optionalSection("numbered")).map(PanelReader::numbered),
+                panel.map(each -> withWays(each, settings)),
+                keys.flatMap(each -> each.optionalSection("shift")).map(DefinitionReader::shiftMenu),
                 top.optionalSection("face").map(FaceReader::read).orElseGet(() -> Face.plain(limits)));
+    }
+
+    /** The items hold the settings as the radio has them, with the way to them. */
+    private static Panel withWays(Panel panel, List<Placed> settings) {
+        return new Panel(
+                panel.dialect(),
+                panel.keys(),
+                panel.words(),
+                panel.timing(),
+                panel.digits(),
+                panel.fast(),
+                panel.overwriting(),
+                panel.clearedByFrequency(),
+                panel.items().stream()
+                        .map(item -> new PanelItem(
+                                item.number(),
+                                item.label(),
+                                item.part(),
+                                item.values(),
+                                item.shown(),
+                                item.setting()
+                                        .map(one -> settings.stream()
+                                                .map(Placed::setting)
+                                                .filter(each -> each.name().equals(one.name()))
+                                                .findFirst()
+                                                .orElseThrow())))
+                        .toList());
     }
 
     /** A setting, and where it lies if that is known. */
     private record Placed(RadioSetting setting, Optional<BitPlace> place) {
         Optional<SettingPlace> inMemory() {
             return place.map(each -> new SettingPlace(setting, each));
+        }
+
+        /** A panel that has the setting says how it is reached; nobody has to write that down twice. */
+        Placed reachedBy(Optional<Panel> panel) {
+            Optional<String> way = panel.flatMap(any -> any.items().stream()
+                    .filter(item -> item.setting().filter(setting::equals).isPresent())
+                    .findFirst()
+                    .map(any::way));
+            if (way.isPresent() && setting.panel().isPresent()) {
+                throw new IllegalArgumentException("the setting \"" + setting.name()
+                        + "\" says how it is reached, and so does an item of the panel; leave out its panel");
+            }
+            return way.isEmpty() ? this : new Placed(setting.reachedBy(way.get()), place);
         }
     }
 

@@ -4,8 +4,11 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import reckonrod.core.layout.Layout;
+import reckonrod.core.panel.Dialect;
 import reckonrod.core.panel.Face;
-import reckonrod.core.panel.NumberedPanel;
+import reckonrod.core.panel.Panel;
+import reckonrod.core.panel.PanelItem;
+import reckonrod.core.panel.PanelPart;
 import reckonrod.core.radio.Kind;
 import reckonrod.core.radio.Limits;
 import reckonrod.core.radio.RadioModel;
@@ -18,18 +21,20 @@ import reckonrod.core.radio.ShiftMenu;
  * @param model what it is and what it can hold
  * @param settings the settings of the whole radio that matter to the job
  * @param memory how its memory is laid out; absent where nobody can read it
+ * @param inner how its memory is laid out where only its own keys reach it; absent where that is not known or {@code memory} is
  * @param link how it is loaded; absent where it is filled by hand
- * @param shiftMenu how a shift is keyed in on its panel, if that is known
- * @param numbered its panel, where that has number keys and a numbered menu, as far as it is known
+ * @param panel what its keys do, if that is known
+ * @param shift how a shift is keyed in, where that is all that is known of its keys
  * @param face its display and keys
  */
 public record RadioDefinition(
         RadioModel model,
         List<RadioSetting> settings,
         Optional<Layout> memory,
+        Optional<Layout> inner,
         Optional<LinkDefinition> link,
-        Optional<ShiftMenu> shiftMenu,
-        Optional<NumberedPanel> numbered,
+        Optional<Panel> panel,
+        Optional<ShiftMenu> shift,
         Face face) {
     /** Places in a memory go over a cable as 16 bits. */
     private static final int MOST_BYTES_BY_CABLE = 0x1_0000;
@@ -37,14 +42,16 @@ public record RadioDefinition(
     public RadioDefinition {
         settings = List.copyOf(settings);
         face.requireFor(model.limits());
-        if (numbered.isPresent() && memory.isEmpty()) {
+        if (panel.isPresent() && memory.isEmpty() && inner.isEmpty()) {
             throw new IllegalArgumentException(
-                    "a panel that is keyed must have a memory that is laid out, for it works on its bytes");
+                    "a panel that is keyed must have a memory or an inner_memory that is laid"
+                            + " out, for it works on its bytes");
         }
-        numbered.filter(each -> String.valueOf(model.limits().slots().last()).length() > each.slotDigits())
-                .ifPresent(each -> {
+        panel.map(each -> each.digits().slot())
+                .filter(digits -> String.valueOf(model.limits().slots().last()).length() > digits)
+                .ifPresent(digits -> {
                     throw new IllegalArgumentException("slot_digits must be enough for slot "
-                            + model.limits().slots().last() + ", was " + each.slotDigits());
+                            + model.limits().slots().last() + ", was " + digits);
                 });
         link.ifPresent(each -> {
             Layout layout = memory.orElseThrow(
@@ -91,6 +98,37 @@ public record RadioDefinition(
      */
     public Layout layout() {
         return memory.orElseThrow(() -> new IllegalStateException("The memory of the " + title() + " cannot be read"));
+    }
+
+    /**
+     * The layout that its keys work on, whether somebody else can read it or not.
+     *
+     * @throws IllegalStateException if there is none
+     */
+    public Layout keyedLayout() {
+        return memory.or(() -> inner)
+                .orElseThrow(() -> new IllegalStateException("The memory of the " + title() + " is not known"));
+    }
+
+    /** How a shift is keyed in, where that is an item for the direction and one for the size in a numbered menu. */
+    public Optional<ShiftMenu> shiftMenu() {
+        return panel.isEmpty()
+                ? shift
+                : panel.filter(each -> each.dialect() == Dialect.NUMBERED_MENU).flatMap(each -> {
+                    PanelItem direction = each.item(PanelPart.DIRECTION).orElseThrow();
+                    PanelItem size = each.item(PanelPart.SIZE).orElseThrow();
+                    List<String> ways = List.of("lower", "higher", "none");
+                    return direction.values().containsAll(ways)
+                            ? Optional.of(new ShiftMenu(
+                                    each.way(direction),
+                                    each.way(size),
+                                    direction.shown().get(direction.values().indexOf("lower")),
+                                    direction.shown().get(direction.values().indexOf("higher")),
+                                    direction.shown().get(direction.values().indexOf("none")),
+                                    each.digits().size(),
+                                    each.digits().sizeUnitHertz()))
+                            : Optional.empty();
+                });
     }
 
     /**

@@ -64,6 +64,12 @@ public enum Raster {
         return Frequency.ofHertz(divideRounded(Math.multiplyExact(steps, numerator), denominator));
     }
 
+    /** So many steps on from the step that lies nearest; down for fewer than none. */
+    public Frequency stepped(Frequency from, int by) {
+        long steps = divideRounded(Math.multiplyExact(nearest(from).hertz(), denominator), numerator) + by;
+        return Frequency.ofHertz(divideRounded(Math.multiplyExact(Math.max(1, steps), numerator), denominator));
+    }
+
     private static long divideRounded(long dividend, long divisor) {
         return Math.floorDiv(2 * dividend + divisor, 2 * divisor);
     }

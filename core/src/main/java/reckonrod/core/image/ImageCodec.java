@@ -9,6 +9,8 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import reckonrod.core.definition.RadioDefinition;
+import reckonrod.core.frequency.Frequency;
+import reckonrod.core.frequency.Shift;
 import reckonrod.core.layout.Layout;
 import reckonrod.core.layout.MeaninglessException;
 import reckonrod.core.layout.SlotRecords;
@@ -27,8 +29,50 @@ public final class ImageCodec {
      * @throws IllegalStateException if nobody can read the radio's memory
      */
     public ImageCodec(RadioDefinition radio) {
-        this.layout = radio.layout();
-        this.title = radio.title();
+        this(radio.layout(), radio.title());
+    }
+
+    private ImageCodec(Layout layout, String title) {
+        this.layout = layout;
+        this.title = title;
+    }
+
+    /**
+     * A codec for what the keys of a radio work on, whether somebody else can read that or not.
+     *
+     * @throws IllegalStateException if it is not known how that lies
+     */
+    public static ImageCodec inside(RadioDefinition radio) {
+        return new ImageCodec(radio.keyedLayout(), radio.title());
+    }
+
+    /** A memory in which no slot is in use, and every setting has its first value. */
+    public MemoryImage blank() {
+        byte[] memory = new byte[layout.bytes()];
+        SlotRecords records = layout.of(memory);
+        for (int slot = layout.slots().first(); slot <= layout.slots().last(); slot++) {
+            records.free(slot);
+        }
+        records.emptyBanks();
+        layout.sum(memory);
+        return MemoryImage.of(memory);
+    }
+
+    /** How far the radio shifts where it has one size for a stretch; absent for another radio or a frequency outside of all. */
+    public Optional<Shift> shiftSize(MemoryImage image, Frequency receive) {
+        return layout.of(image.toBytes()).shiftSize(receive);
+    }
+
+    /**
+     * The image with another size of the shift where the radio has one for a stretch: all its shifted slots there are others then.
+     *
+     * @throws IllegalArgumentException if the radio has none there
+     */
+    public MemoryImage withShiftSize(MemoryImage base, Frequency receive, Shift size) {
+        byte[] memory = requireSize(base).toBytes();
+        layout.of(memory).setShiftSize(receive, size);
+        layout.sum(memory);
+        return MemoryImage.of(memory);
     }
 
     /**

@@ -3,414 +3,416 @@ package reckonrod.core.keying;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.OptionalLong;
 import java.util.PriorityQueue;
-import java.util.function.Predicate;
-import java.util.function.ToIntFunction;
-import reckonrod.core.definition.RadioDefinition;
-import reckonrod.core.keying.Choices.Target;
-import reckonrod.core.panel.NumberedPanel;
+import java.util.Set;
 import reckonrod.core.panel.PanelItem;
 import reckonrod.core.panel.PanelKey;
 import reckonrod.core.panel.PanelPart;
 import reckonrod.core.panel.PanelWord;
-import reckonrod.core.radio.RadioSlot;
 
 /**
- * Finds the fewest keys that bring a panel from one state to a wanted content, by a search over the states of the panel itself: A*
- * (Hart, Nilsson and Raphael, 1968) with a bound that is never more than what is left. Sizes are typed with all their digits, for one
- * that is cut short is a trap; else only keys are left untried that cannot be on a shortest way.
+ * Finds the fewest keys that bring a panel from one state to a goal, by a search over the states of the panel itself: A* (Hart, Nilsson
+ * and Raphael, 1968) with a bound that is never more than what is left. Frequencies and sizes are typed with all their digits and slots
+ * are called by their numbers, for a click more or less is a trap; else only keys are left untried that cannot be on a shortest way.
  */
-public final class KeySearch {
-    /** Walking farther than this from item to item, or from value to value, is never shorter than its digits. */
-    private static final int WORTH_WALKING = 3;
-
+final class KeySearch {
     private static final int MOST_STATES = 400_000;
 
-    private final NumberedMachine machine;
-    private final NumberedPanel panel;
+    private final PanelMachine machine;
+    private final List<PanelItem> items;
     private int looked;
 
-    /**
-     * A search on the panel of a radio.
-     *
-     * @throws IllegalArgumentException as {@link NumberedMachine#NumberedMachine}
-     */
-    public KeySearch(RadioDefinition radio) {
-        this.machine = new NumberedMachine(radio);
-        this.panel = machine.panel();
-    }
-
-    /** The panel that is searched. */
-    public NumberedMachine machine() {
-        return machine;
+    KeySearch(PanelMachine machine) {
+        this.machine = machine;
+        this.items = machine.panel().items();
     }
 
     /** How many states were looked at so far. */
-    public int looked() {
+    int looked() {
         return looked;
     }
 
-    /** What is worked towards. */
-    private record Goal(int slot, Optional<String> frequency, Target target, boolean stores, boolean clears) {}
-
-    /** Stores a content in a slot; one that is in use is cleared first where the radio does not store over it. */
-    public KeySheet store(PanelState from, int slot, RadioSlot content) {
-        Target target = machine.choices().target(content);
-        Optional<String> frequency = machine.digits(content.receive());
-        List<String> blocks = new ArrayList<>(target.blocks());
-        if (frequency.isEmpty()) {
-            blocks.add("The frequency " + content.receive().toMegahertzText() + " cannot be typed.");
-        }
-        if (!blocks.isEmpty()) {
-            return new KeySheet(List.of(), blocks, from);
-        }
-        boolean clears = !panel.overwrites() && machine.isInUse(from, slot);
-        KeySheet sheet = sheet(from, new Goal(slot, frequency, target, true, clears), target.leaves());
-        Optional<RadioSlot> wanted = machine.content(machine.holding(from, slot, content.withName("")), slot);
-        Optional<RadioSlot> keyed = machine.content(sheet.after(), slot);
-        // A sheet is proven before it is given out: a panel may lack what a content needs.
-        return keyed.equals(wanted)
-                ? sheet
-                : new KeySheet(
-                        List.of(),
-                        List.of(keyed.filter(each -> !sheet.lines().isEmpty())
-                                .map(each -> "The panel cannot set all of it: by keys the slot would hold "
-                                        + each.words() + ".")
-                                .orElse("No keys were found that do it.")),
-                        from);
-    }
-
     /**
-     * What to press when the radio refuses to store because the slot is in use, of which nothing was known: it is cleared, and stored
-     * once more. No lines where the radio stores over.
+     * A way to a goal.
      *
-     * @param from where the sheet began
-     * @param sheet how it was to be stored
+     * @param keys what is pressed
+     * @param states where each key leads
      */
-    public KeySheet whenRefused(PanelState from, KeySheet sheet, int slot, RadioSlot content) {
-        if (panel.overwrites() || sheet.lines().isEmpty() || machine.isInUse(from, slot)) {
-            return new KeySheet(List.of(), List.of(), sheet.after());
-        }
-        PanelState refused = machine.holding(from, slot, content.withName(""));
-        for (KeySheet.Line line : sheet.lines()) {
-            for (PanelKey key : line.keys()) {
-                refused = machine.press(refused, key);
-            }
-        }
-        KeySheet cleared = clear(refused, slot);
-        KeySheet stored = store(cleared.after(), slot, content);
-        List<KeySheet.Line> lines = new ArrayList<>(cleared.lines());
-        lines.addAll(stored.lines());
-        return new KeySheet(lines, List.of(), stored.after());
-    }
-
-    /** Clears a slot. */
-    public KeySheet clear(PanelState from, int slot) {
-        if (!machine.isInUse(from, slot)) {
-            return new KeySheet(List.of(), List.of("Slot " + slot + " is empty already."), from);
-        }
-        Goal goal = new Goal(slot, Optional.empty(), new Target(0, List.of(), List.of(), List.of()), false, true);
-        return sheet(from, goal, List.of());
-    }
-
-    private KeySheet sheet(PanelState from, Goal goal, List<String> cannot) {
-        List<PanelKey> keys = keys(from, goal).orElse(List.of());
-        PanelState after = from;
-        for (PanelKey key : keys) {
-            after = machine.press(after, key);
-        }
-        return new KeySheet(lines(from, keys), cannot, after);
-    }
+    record Way(List<PanelKey> keys, List<PanelState> states) {}
 
     // What tells one state from another on the way; the memory is told by whether it has what is wanted.
     private record Point(
             OptionalInt onSlot,
             OptionalLong hertz,
             List<Integer> values,
+            String name,
             String typed,
+            int page,
             int item,
             boolean open,
             int draft,
-            boolean cleared,
-            boolean stored) {}
+            Done done) {}
+
+    /** What of the goal is done. */
+    private record Done(boolean cleared, boolean stored, boolean acted) {}
 
     private record Node(PanelState state, Point point, int keys, int atLeast, Node before, PanelKey by) {}
 
     /** Absent if there is no way, or none was found among so many states. */
-    private Optional<List<PanelKey>> keys(PanelState from, Goal goal) {
+    Optional<Way> find(PanelState from, Goal goal) {
         PriorityQueue<Node> open = new PriorityQueue<>(Comparator.comparingInt(Node::atLeast)
                 .thenComparing(Comparator.comparingInt(Node::keys).reversed()));
         Map<Point, Integer> best = new HashMap<>();
-        Point first = point(from, !goal.clears, false);
-        open.add(new Node(from, first, 0, left(from, goal, first), null, null));
+        Point first = point(from, new Done(!goal.clears(), false, false));
+        open.add(new Node(from, first, 0, left(from, goal, first.done), null, null));
         best.put(first, 0);
         while (!open.isEmpty()) {
             Node node = open.poll();
             if (node.keys > best.get(node.point)) {
                 continue;
             }
-            if (isThere(node.point, goal)) {
+            if (isThere(node.point.done, goal)) {
                 return Optional.of(way(node));
             }
             looked++;
             if (best.size() > MOST_STATES) {
                 return Optional.empty();
             }
-            for (PanelKey key : worthTrying(node.state, node.point, goal)) {
+            for (PanelKey key : worthTrying(node.state, node.point.done, goal)) {
                 PanelState next = machine.press(node.state, key);
-                boolean cleared = node.point.cleared || says(next, PanelWord.ERASED);
-                Point point = point(next, cleared, node.point.stored || says(next, PanelWord.STORED));
+                Done done = done(node, key, next, goal);
+                Point point = point(next, done);
                 int keys = node.keys + 1;
                 Integer known = best.get(point);
                 if (known == null || keys < known) {
                     best.put(point, keys);
-                    open.add(new Node(next, point, keys, keys + left(next, goal, point), node, key));
+                    open.add(new Node(next, point, keys, keys + left(next, goal, done), node, key));
                 }
             }
         }
         return Optional.empty();
     }
 
-    private boolean says(PanelState state, PanelWord word) {
-        return state.said().equals(panel.say(word));
+    private Done done(Node node, PanelKey key, PanelState next, Goal goal) {
+        Done before = node.point.done;
+        boolean acts = node.state.open()
+                && goal.act().isPresent()
+                && node.state.item() == goal.act().getAsInt()
+                && key == machine.takes(items.get(node.state.item()).part())
+                && (says(next, PanelWord.STORED) || says(next, PanelWord.ERASED) || says(next, PanelWord.COPIED));
+        return new Done(
+                before.cleared || says(next, PanelWord.ERASED),
+                before.stored
+                        || says(next, PanelWord.STORED)
+                                && node.state.open()
+                                && items.get(node.state.item()).part() == PanelPart.STORE,
+                before.acted || acts);
     }
 
-    private static Point point(PanelState state, boolean cleared, boolean stored) {
+    private boolean says(PanelState state, PanelWord word) {
+        return state.said().equals(machine.panel().say(word));
+    }
+
+    private static Point point(PanelState state, Done done) {
         return new Point(
                 state.onSlot(),
                 state.hertz(),
                 state.values(),
+                state.name(),
                 state.typed(),
+                state.page(),
                 state.item(),
                 state.open(),
                 state.draft(),
-                cleared,
-                stored);
+                done);
     }
 
-    private static boolean isThere(Point point, Goal goal) {
-        return goal.stores ? point.stored : point.cleared;
+    private static boolean isThere(Done done, Goal goal) {
+        return goal.act().isPresent() ? done.acted : goal.stores() ? done.stored : done.cleared;
     }
 
-    private static List<PanelKey> way(Node end) {
+    private static Way way(Node end) {
         List<PanelKey> keys = new ArrayList<>();
+        List<PanelState> states = new ArrayList<>();
         for (Node node = end; node.before != null; node = node.before) {
             keys.add(0, node.by);
+            states.add(0, node.state);
         }
-        return keys;
+        return new Way(keys, states);
     }
 
     // What is still wrong.
 
-    private boolean isDialled(PanelState state, Goal goal) {
-        return !goal.stores || state.hertz().isPresent() && state.hertz().getAsLong() == goal.target.hertz();
+    private static boolean isDialled(PanelState state, Goal goal) {
+        return !goal.stores()
+                || state.hertz().isPresent()
+                        && state.hertz().getAsLong() == goal.target().hertz();
     }
 
     private boolean isWrong(PanelState state, Goal goal, int item) {
-        if (!goal.stores || goal.target.values().get(item) == PanelState.NONE) {
+        PanelPart part = items.get(item).part();
+        if (!goal.stores()) {
             return false;
         }
-        boolean forgotten = !isDialled(state, goal)
-                && panel.clearedByFrequency().contains(panel.items().get(item).part());
-        int stands = forgotten ? 0 : state.values().get(item);
-        return stands != goal.target.values().get(item);
+        if (part == PanelPart.NAME) {
+            return goal.name().isPresent()
+                    && !goal.name()
+                            .get()
+                            .equals(isDialled(state, goal) ? state.name().stripTrailing() : "");
+        }
+        if (goal.target().values().get(item) == PanelState.NONE) {
+            return false;
+        }
+        return standing(state, goal, item) != goal.target().values().get(item);
     }
 
-    /** Never more keys than are left: the digits of the frequency, and for each item to open, change and take it. */
-    private int left(PanelState state, Goal goal, Point point) {
-        if (isThere(point, goal)) {
-            return 0;
-        }
-        int left = 0;
-        if (!isDialled(state, goal)) {
-            left += panel.frequencyDigits()
-                    - (state.inMenu() ? 0 : state.typed().length());
-        }
-        for (int item = 0; item < panel.items().size(); item++) {
+    /** What an item stands at once the frequency is dialled, which forgets some. */
+    private int standing(PanelState state, Goal goal, int item) {
+        boolean forgotten = !isDialled(state, goal)
+                && machine.panel().clearedByFrequency().contains(items.get(item).part());
+        return forgotten ? 0 : state.values().get(item);
+    }
+
+    private Set<Integer> wrong(PanelState state, Goal goal) {
+        Set<Integer> wrong = new LinkedHashSet<>();
+        for (int item = 0; item < items.size(); item++) {
             if (isWrong(state, goal, item)) {
-                left += state.open() && state.item() == item ? isToBeTaken(state, goal, item) ? 1 : 2 : 3;
+                wrong.add(item);
             }
         }
-        if (goal.clears && !point.cleared) {
-            left += act(state, PanelPart.ERASE) + (state.open() && state.draft() == goal.slot ? 0 : 1);
+        return wrong;
+    }
+
+    // The bound.
+
+    /** Never more keys than are left: the digits of the frequency, and for each item to open, change and take it. */
+    private int left(PanelState state, Goal goal, Done done) {
+        if (isThere(done, goal)) {
+            return 0;
         }
-        return goal.stores ? left + act(state, PanelPart.STORE) : left;
+        Set<Integer> toOpen = wrong(state, goal);
+        int left = isDialled(state, goal)
+                ? 0
+                : machine.panel().digits().frequency()
+                        - (state.inMenu() || state.onSlot().isPresent()
+                                ? 0
+                                : state.typed().length());
+        if (goal.clears() && !done.cleared) {
+            machine.at(PanelPart.ERASE).ifPresent(toOpen::add);
+        }
+        if (goal.stores()) {
+            machine.at(PanelPart.STORE).ifPresent(toOpen::add);
+        }
+        goal.act().ifPresent(toOpen::add);
+        if (goal.onSlot() && !isCalled(state, goal)) {
+            left += state.onSlot().isPresent() && !state.inMenu()
+                    ? machine.panel().digits().slot() - state.typed().length()
+                    : state.onSlot().isPresent() ? machine.panel().digits().slot() : 1;
+        }
+        for (int item : toOpen) {
+            left += toSet(state, state.open() && state.item() == item, goal, item);
+        }
+        if (state.open()) {
+            toOpen.remove(state.item());
+        }
+        return left + machine.leastToOpen(state, toOpen);
     }
 
-    private boolean isToBeTaken(PanelState state, Goal goal, int item) {
-        return state.draft() == goal.target.values().get(item)
-                || state.typed().length()
-                        == machine.choices().digits(panel.items().get(item));
+    private static boolean isCalled(PanelState state, Goal goal) {
+        return state.onSlot().isPresent() && state.onSlot().getAsInt() == goal.slot();
     }
 
-    private int act(PanelState state, PanelPart part) {
-        boolean open = state.open() && panel.items().get(state.item()).part() == part;
-        return open ? panel.slotDigits() - state.typed().length() + 1 : panel.slotDigits() + 2;
+    /** The least keys in an item once it is open, with the one that takes it. */
+    private int toSet(PanelState state, boolean open, Goal goal, int at) {
+        PanelItem item = items.get(at);
+        if (item.part() == PanelPart.NAME) {
+            return toSpell(state, open, goal.name().orElse(""), item);
+        }
+        if (item.part().isListed()) {
+            int wanted = wanted(goal, at);
+            int begun = open ? state.draft() : machine.begun(at, standing(state, goal, at));
+            int walked = machine.clicks(item).least(begun, wanted);
+            if (machine.panel().fast() > 0) {
+                return walked + 1;
+            }
+            int typed = open ? state.typed().length() : 0;
+            int rest = machine.choices().digits(item) - typed;
+            return (typed > 0 ? Math.max(1, rest) : Math.min(rest, walked)) + 1;
+        }
+        String digits = entry(goal, at);
+        int typed = state == null || !digits.startsWith(state.typed())
+                ? 0
+                : state.typed().length();
+        int asked = asks(item) && (state == null || state.draft() == PanelState.NONE) ? 1 : 0;
+        return digits.length() - typed + asked + 1;
+    }
+
+    /** Whether the radio asks before it does it, whatever the slot holds. */
+    private static boolean asks(PanelItem item) {
+        return item.part() == PanelPart.RESET || item.part() == PanelPart.ERASE;
+    }
+
+    private int toSpell(PanelState state, boolean open, String name, PanelItem item) {
+        Clicks clicks = machine.clicks(item);
+        int done = open ? state.typed().length() : 0;
+        if (done > name.length()) {
+            return 1;
+        }
+        int least = 1 + Math.max(0, name.length() - done - 1);
+        for (int at = done; at < name.length(); at++) {
+            int from = open && at == done ? state.draft() : PanelState.NONE;
+            least += clicks.least(from, machine.letters().indexOf(name.charAt(at)));
+        }
+        return least;
+    }
+
+    private int wanted(Goal goal, int item) {
+        return goal.act().isPresent() ? goal.value() : goal.target().values().get(item);
+    }
+
+    /** The digits that are typed into an item. */
+    private String entry(Goal goal, int at) {
+        int digits = machine.choices().digits(items.get(at));
+        return switch (items.get(at).part()) {
+            case STORE, ERASE -> Choices.padded(goal.slot(), digits);
+            case RECALL, RESET -> "";
+            default -> Choices.padded(wanted(goal, at), digits);
+        };
     }
 
     // Which keys may be on a shortest way.
 
-    private List<PanelKey> worthTrying(PanelState state, Point point, Goal goal) {
-        if (!state.inMenu()) {
-            return outside(state, point, goal);
-        }
-        return state.open() ? inside(state, point, goal) : onItem(state, point, goal);
+    private List<PanelKey> worthTrying(PanelState state, Done done, Goal goal) {
+        return state.open() ? inside(state, done, goal) : outside(state, done, goal);
     }
 
-    private List<PanelKey> outside(PanelState state, Point point, Goal goal) {
-        List<PanelKey> keys = new ArrayList<>();
-        boolean toClear = goal.clears && !point.cleared;
-        if (state.onSlot().isPresent()) {
-            if (goal.stores) {
-                keys.add(PanelKey.MODE);
-            }
-            if (toClear) {
-                keys.add(PanelKey.MENU);
-            }
-            return keys;
+    private boolean isUseful(PanelState state, Done done, Goal goal, int item) {
+        if (goal.act().isPresent()) {
+            return goal.act().getAsInt() == item && (!goal.onSlot() || isCalled(state, goal));
         }
-        if (!isDialled(state, goal)) {
-            String digits = goal.frequency.orElseThrow();
-            if (digits.startsWith(state.typed())) {
-                keys.add(PanelKey.digit(digits.charAt(state.typed().length())));
-            } else {
-                keys.add(PanelKey.BACK);
-            }
-        }
-        if (state.typed().isEmpty() && (toClear || isDialled(state, goal))) {
-            keys.add(PanelKey.MENU);
-        }
-        return keys;
-    }
-
-    private boolean isUseful(PanelState state, Point point, Goal goal, int item) {
-        return switch (panel.items().get(item).part()) {
-            case STORE -> goal.stores && point.cleared && isAllSet(state, goal);
-            case ERASE -> goal.clears && !point.cleared;
-            default -> isDialled(state, goal) && state.onSlot().isEmpty() && isWrong(state, goal, item);
+        boolean dialled = isDialled(state, goal) && state.onSlot().isEmpty();
+        return switch (items.get(item).part()) {
+            case STORE ->
+                goal.stores() && done.cleared && dialled && wrong(state, goal).isEmpty();
+            case ERASE -> goal.clears() && !done.cleared;
+            default -> dialled && isWrong(state, goal, item);
         };
     }
 
-    private boolean isAllSet(PanelState state, Goal goal) {
-        for (int item = 0; item < panel.items().size(); item++) {
-            if (isWrong(state, goal, item)) {
-                return false;
+    private List<PanelKey> outside(PanelState state, Done done, Goal goal) {
+        Set<Integer> useful = new LinkedHashSet<>();
+        for (int item = 0; item < items.size(); item++) {
+            if (isUseful(state, done, goal, item)) {
+                useful.add(item);
             }
         }
-        return isDialled(state, goal) && state.onSlot().isEmpty();
-    }
-
-    private List<PanelKey> onItem(PanelState state, Point point, Goal goal) {
-        List<PanelKey> keys = new ArrayList<>();
-        int count = panel.items().size();
-        Predicate<Integer> useful = item -> isUseful(state, point, goal, item);
-        for (int item = 0; item < count; item++) {
-            String number = Choices.padded(panel.items().get(item).number(), 2);
-            if (useful.test(item) && number.startsWith(state.typed())) {
-                add(keys, PanelKey.digit(number.charAt(state.typed().length())));
-            }
-        }
-        if (!state.typed().isEmpty()) {
-            if (keys.isEmpty()) {
-                keys.add(PanelKey.UP);
-            }
-            return keys;
-        }
-        if (useful.test(state.item())) {
-            keys.add(PanelKey.TAKE);
-        }
-        for (int by = 1; by <= WORTH_WALKING; by++) {
-            if (useful.test((state.item() + by) % count)) {
-                add(keys, PanelKey.UP);
-            }
-            if (useful.test((state.item() + count - by) % count)) {
-                add(keys, PanelKey.DOWN);
-            }
-        }
-        if (!isDialled(state, goal) || goal.stores && state.onSlot().isPresent()) {
+        Set<PanelKey> keys = new LinkedHashSet<>(
+                useful.isEmpty() || isHalfTyped(state) ? Set.of() : Set.copyOf(machine.towards(state, useful)));
+        boolean free = machine.dials(state);
+        if (goal.onSlot() && !isCalled(state, goal)) {
+            add(
+                    keys,
+                    state,
+                    free,
+                    state.onSlot().isEmpty()
+                            ? ""
+                            : Choices.padded(
+                                    goal.slot(), machine.panel().digits().slot()));
+        } else if (goal.stores() && state.onSlot().isPresent()) {
+            keys.add(free ? PanelKey.MODE : PanelKey.BACK);
+        } else if (!isDialled(state, goal)) {
+            add(keys, state, free, goal.frequency().orElseThrow());
+        } else if (isHalfTyped(state)) {
             keys.add(PanelKey.BACK);
         }
-        return keys;
+        return List.copyOf(keys);
     }
 
-    private static void add(List<PanelKey> keys, PanelKey key) {
-        if (!keys.contains(key)) {
-            keys.add(key);
+    private static boolean isHalfTyped(PanelState state) {
+        return !state.inMenu() && !state.typed().isEmpty();
+    }
+
+    /** The next digit of what is dialled or called; what is in the way of that is left first. */
+    private static void add(Set<PanelKey> keys, PanelState state, boolean free, String digits) {
+        if (!free) {
+            keys.add(PanelKey.BACK);
+        } else if (digits.isEmpty()) {
+            keys.add(PanelKey.MODE);
+        } else if (digits.startsWith(state.typed())) {
+            keys.add(PanelKey.digit(digits.charAt(state.typed().length())));
+        } else {
+            keys.add(PanelKey.BACK);
         }
     }
 
-    private List<PanelKey> inside(PanelState state, Point point, Goal goal) {
-        PanelItem item = panel.items().get(state.item());
-        List<PanelKey> keys = new ArrayList<>();
-        if (item.part().isAct()) {
-            if (!isUseful(state, point, goal, state.item())) {
-                return List.of(PanelKey.BACK);
-            }
-            String digits = Choices.padded(goal.slot, panel.slotDigits());
-            keys.add(next(state, digits));
-            return keys;
-        }
-        int wanted = goal.stores ? goal.target.values().get(state.item()) : PanelState.NONE;
-        if (wanted == PanelState.NONE) {
+    private List<PanelKey> inside(PanelState state, Done done, Goal goal) {
+        PanelItem item = items.get(state.item());
+        if (!isUseful(state, done, goal, state.item())) {
             return List.of(PanelKey.BACK);
         }
-        ToIntFunction<Integer> away = by -> Math.floorMod(
-                (wanted - state.draft()) * by,
-                Math.max(1, machine.choices().shown(item).size()));
-        if (item.part() == PanelPart.SIZE) {
-            keys.add(next(state, Choices.padded(wanted, panel.sizeDigits())));
-            return keys;
+        PanelKey take = machine.takes(item.part());
+        if (item.part() == PanelPart.NAME) {
+            return spelling(state, goal.name().orElse(""), item);
         }
+        if (!item.part().isListed()) {
+            return List.of(next(state, entry(goal, state.item()), take));
+        }
+        int wanted = wanted(goal, state.item());
         if (state.draft() == wanted && state.typed().isEmpty()) {
-            return List.of(PanelKey.TAKE);
+            return List.of(take);
         }
-        String digits = Choices.padded(wanted, machine.choices().digits(item));
-        if (digits.startsWith(state.typed())) {
-            keys.add(PanelKey.digit(digits.charAt(state.typed().length())));
+        List<PanelKey> keys = new ArrayList<>();
+        if (machine.panel().fast() == 0) {
+            String digits = Choices.padded(wanted, machine.choices().digits(item));
+            if (digits.startsWith(state.typed()) && state.typed().length() < digits.length()) {
+                keys.add(PanelKey.digit(digits.charAt(state.typed().length())));
+            }
         }
-        if (state.typed().isEmpty() && state.draft() != PanelState.NONE) {
-            if (away.applyAsInt(1) <= WORTH_WALKING) {
-                keys.add(PanelKey.UP);
-            }
-            if (away.applyAsInt(-1) <= WORTH_WALKING) {
-                keys.add(PanelKey.DOWN);
-            }
+        if (state.typed().isEmpty()) {
+            keys.addAll(nearer(state.draft(), wanted, item));
         }
         return keys.isEmpty() ? List.of(PanelKey.BACK) : keys;
     }
 
-    private static PanelKey next(PanelState state, String digits) {
+    /** The keys after which fewer are left. */
+    private List<PanelKey> nearer(int draft, int wanted, PanelItem item) {
+        Clicks clicks = machine.clicks(item);
+        int least = clicks.least(draft, wanted);
+        return machine.panel().allKeys().stream()
+                .filter(key -> {
+                    int to = machine.stepped(item, draft, key);
+                    return to != PanelState.NONE && clicks.least(to, wanted) < least;
+                })
+                .toList();
+    }
+
+    private List<PanelKey> spelling(PanelState state, String name, PanelItem item) {
+        String done = state.typed();
+        if (!name.startsWith(done)) {
+            return List.of(PanelKey.BACK);
+        }
+        if (done.length() == name.length()) {
+            return List.of(machine.takes(item.part()));
+        }
+        int wanted = machine.letters().indexOf(name.charAt(done.length()));
+        if (state.draft() != wanted) {
+            return nearer(state.draft(), wanted, item);
+        }
+        return List.of(done.length() + 1 == name.length() ? machine.takes(item.part()) : machine.next());
+    }
+
+    private static PanelKey next(PanelState state, String digits, PanelKey take) {
         if (state.typed().equals(digits)) {
-            return PanelKey.TAKE;
+            return take;
         }
         return digits.startsWith(state.typed())
                 ? PanelKey.digit(digits.charAt(state.typed().length()))
                 : PanelKey.BACK;
-    }
-
-    /** The keys in lines: digits together with what takes them. */
-    private List<KeySheet.Line> lines(PanelState from, List<PanelKey> keys) {
-        List<KeySheet.Line> lines = new ArrayList<>();
-        List<PanelKey> line = new ArrayList<>();
-        PanelState state = from;
-        for (int i = 0; i < keys.size(); i++) {
-            PanelKey key = keys.get(i);
-            state = machine.press(state, key);
-            line.add(key);
-            boolean whole = key == PanelKey.TAKE
-                    || key == PanelKey.BACK
-                    || key == PanelKey.MODE
-                    || !state.inMenu() && key.isDigit() && state.typed().isEmpty();
-            if (whole || i == keys.size() - 1) {
-                lines.add(new KeySheet.Line(line, machine.shows(state)));
-                line = new ArrayList<>();
-            }
-        }
-        return lines;
     }
 }

@@ -1,5 +1,6 @@
 package reckonrod.core.keying;
 
+import java.util.ArrayList;
 import java.util.List;
 import reckonrod.core.panel.PanelKey;
 
@@ -20,11 +21,13 @@ public record KeySheet(List<Line> lines, List<String> cannot, PanelState after) 
      * A few keys that are pressed in one go.
      *
      * @param keys the keys
+     * @param labels what is printed on each, and for a soft key what it does there
      * @param shows what the display shows then, row by row
      */
-    public record Line(List<PanelKey> keys, List<String> shows) {
+    public record Line(List<PanelKey> keys, List<String> labels, List<String> shows) {
         public Line {
             keys = List.copyOf(keys);
+            labels = List.copyOf(labels);
             shows = List.copyOf(shows);
         }
     }
@@ -34,7 +37,21 @@ public record KeySheet(List<Line> lines, List<String> cannot, PanelState after) 
         cannot = List.copyOf(cannot);
     }
 
-    /** How many keys are pressed. */
+    /** Nothing can be done, for a reason. */
+    static KeySheet impossible(PanelState from, List<String> why) {
+        return new KeySheet(List.of(), why, from);
+    }
+
+    /** This one and then another, which begins where this one ends. */
+    KeySheet then(KeySheet next) {
+        List<Line> all = new ArrayList<>(lines);
+        all.addAll(next.lines);
+        List<String> told = new ArrayList<>(cannot);
+        told.addAll(next.cannot);
+        return new KeySheet(all, told, next.after);
+    }
+
+    /** How many keys are pressed; a click of a dial counts as one. */
     public int presses() {
         return lines.stream().mapToInt(each -> each.keys().size()).sum();
     }

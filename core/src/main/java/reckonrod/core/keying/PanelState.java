@@ -6,14 +6,16 @@ import java.util.OptionalLong;
 import reckonrod.core.image.MemoryImage;
 
 /**
- * A state of a panel with a numbered menu.
+ * A state of a panel.
  *
  * @param memory what the radio holds
- * @param onSlot the slot that is chosen; absent while frequencies are dialled
+ * @param onSlot the slot that is called; absent while frequencies are dialled
  * @param hertz the frequency that is dialled; absent if nobody knows
- * @param values which value each item has, by its place in the menu; −1 if nobody knows
- * @param typed digits that make no whole yet
- * @param item the item that is looked at, by its place in the menu; −1 outside the menu
+ * @param values which value each item has, by its place; −1 if nobody knows
+ * @param name the name that is entered for what is dialled
+ * @param typed digits or letters that make no whole yet
+ * @param page how often the function key was pressed, or which page of soft keys is shown
+ * @param item the item that is looked at, by its place; −1 for none
  * @param open whether the item is open to be set
  * @param draft what it would be set to; −1 for nothing yet
  * @param said what the radio says; empty for nothing
@@ -24,7 +26,9 @@ public record PanelState(
         OptionalInt onSlot,
         OptionalLong hertz,
         List<Integer> values,
+        String name,
         String typed,
+        int page,
         int item,
         boolean open,
         int draft,
@@ -36,44 +40,58 @@ public record PanelState(
         values = List.copyOf(values);
     }
 
-    /** Whether the menu is open. */
+    /** Whether an item is looked at. */
     public boolean inMenu() {
         return item != NONE;
     }
 
     PanelState withMemory(MemoryImage next) {
-        return new PanelState(next, onSlot, hertz, values, typed, item, open, draft, said, idleMillis);
+        return new PanelState(next, onSlot, hertz, values, name, typed, page, item, open, draft, said, idleMillis);
     }
 
     PanelState on(OptionalInt slot) {
-        return new PanelState(memory, slot, hertz, values, "", item, open, draft, said, idleMillis);
+        return new PanelState(memory, slot, hertz, values, name, "", page, item, open, draft, said, idleMillis);
     }
 
+    /** Another frequency; a name that was entered is forgotten with the old one. */
     PanelState dialled(long next, List<Integer> now) {
-        return new PanelState(memory, onSlot, OptionalLong.of(next), now, "", item, open, draft, said, idleMillis);
+        return new PanelState(
+                memory, onSlot, OptionalLong.of(next), now, "", "", page, item, open, draft, said, idleMillis);
+    }
+
+    PanelState named(String next) {
+        return new PanelState(memory, onSlot, hertz, values, next, typed, page, item, open, draft, said, idleMillis);
     }
 
     PanelState typing(String digits) {
-        return new PanelState(memory, onSlot, hertz, values, digits, item, open, draft, said, idleMillis);
+        return new PanelState(memory, onSlot, hertz, values, name, digits, page, item, open, draft, said, idleMillis);
+    }
+
+    PanelState paged(int next) {
+        return new PanelState(memory, onSlot, hertz, values, name, "", next, item, open, draft, said, idleMillis);
     }
 
     PanelState at(int next) {
-        return new PanelState(memory, onSlot, hertz, values, "", next, false, NONE, said, idleMillis);
+        return new PanelState(memory, onSlot, hertz, values, name, "", page, next, false, NONE, said, idleMillis);
     }
 
     PanelState opened(int value) {
-        return new PanelState(memory, onSlot, hertz, values, "", item, true, value, said, idleMillis);
+        return new PanelState(memory, onSlot, hertz, values, name, "", page, item, true, value, said, idleMillis);
+    }
+
+    PanelState withDraft(int value) {
+        return new PanelState(memory, onSlot, hertz, values, name, typed, page, item, open, value, said, idleMillis);
     }
 
     PanelState withValues(List<Integer> next) {
-        return new PanelState(memory, onSlot, hertz, next, typed, item, open, draft, said, idleMillis);
+        return new PanelState(memory, onSlot, hertz, next, name, typed, page, item, open, draft, said, idleMillis);
     }
 
     PanelState saying(String words) {
-        return new PanelState(memory, onSlot, hertz, values, typed, item, open, draft, words, idleMillis);
+        return new PanelState(memory, onSlot, hertz, values, name, typed, page, item, open, draft, words, idleMillis);
     }
 
     PanelState idle(int millis) {
-        return new PanelState(memory, onSlot, hertz, values, typed, item, open, draft, said, millis);
+        return new PanelState(memory, onSlot, hertz, values, name, typed, page, item, open, draft, said, millis);
     }
 }

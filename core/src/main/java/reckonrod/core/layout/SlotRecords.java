@@ -94,6 +94,31 @@ public final class SlotRecords {
         });
     }
 
+    /** How far is shifted there, where the radio has one size for a stretch. */
+    public Optional<Shift> shiftSize(Frequency receive) {
+        return layout.besides().shiftSizes().flatMap(sizes -> sizes.at(receive)).map(size -> size.read(memory));
+    }
+
+    /**
+     * Sets how far is shifted there.
+     *
+     * @throws IllegalArgumentException if the radio has no size for that
+     */
+    public void setShiftSize(Frequency receive, Shift size) {
+        layout.besides()
+                .shiftSizes()
+                .flatMap(sizes -> sizes.at(receive))
+                .orElseThrow(() -> new IllegalArgumentException("The radio has no shift size for " + receive))
+                .write(memory, size);
+    }
+
+    /** Takes every slot out of every bank that is a list. */
+    public void emptyBanks() {
+        layout.besides()
+                .banks()
+                .ifPresent(lists -> banks().keySet().forEach(bank -> lists.write(memory, bank, List.of())));
+    }
+
     /** Whether the slot is in use. */
     public boolean isInUse(int slot) {
         int index = index(slot);

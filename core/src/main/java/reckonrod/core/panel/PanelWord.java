@@ -16,6 +16,8 @@ public enum PanelWord {
     STORED("STORED"),
     /** It is cleared. */
     ERASED("CLEARED"),
+    /** What a slot holds is on the dial now. */
+    COPIED("COPIED"),
     /** The item is for frequencies, and a slot is chosen. */
     NOT_HERE("NOT IN SLOTS");
 

@@ -26,4 +26,9 @@ public record RadioSetting(
                     "fails must be some of " + values + " and not the advised one, was " + fails);
         }
     }
+
+    /** The same, reached by these keys. */
+    public RadioSetting reachedBy(String keys) {
+        return new RadioSetting(name, values, advised, why, fails, Optional.of(keys));
+    }
 }

@@ -88,7 +88,11 @@ class RadioWideImageTest {
     /** A radio as the OT9 would be if it had a socket: directions by slot, the size once for each band. */
     private static RadioDefinition withSocket() {
         return RadioDefinitions.read(
-                "socket.yaml", DataFile.resourceText(RadioDefinitions.class, "orvane-ot9.yaml") + """
+                "socket.yaml",
+                DataFile.resourceText(RadioDefinitions.class, "orvane-ot9.yaml")
+                                .replaceAll("(?s)\n# 1,024 bytes.*", "")
+                                .replaceAll("(?m)^    (byte|low_bit|bits): .*\n", "")
+                        + """
 
                 memory:
                   bytes: 1200

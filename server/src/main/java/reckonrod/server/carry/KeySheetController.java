@@ -2,6 +2,7 @@ package reckonrod.server.carry;
 
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -12,11 +13,11 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import reckonrod.core.definition.RadioDefinition;
 import reckonrod.core.fit.Placement;
-import reckonrod.core.keying.KeySearch;
 import reckonrod.core.keying.KeySheet;
+import reckonrod.core.keying.KeySheets;
 import reckonrod.core.keying.PanelState;
 import reckonrod.core.list.ChannelList;
-import reckonrod.core.panel.NumberedPanel;
+import reckonrod.core.panel.Panel;
 import reckonrod.core.panel.PanelKey;
 import reckonrod.core.panel.PanelWord;
 import reckonrod.server.fit.Loading;
@@ -80,8 +81,8 @@ class KeySheetController {
         ChannelList channels = lists.get(list).list();
         RadioUnit unit = radios.get(radio);
         RadioDefinition definition = unit.definition();
-        NumberedPanel panel = definition
-                .numbered()
+        Panel panel = definition
+                .panel()
                 .orElseThrow(() -> ProblemException.refused(
                         "keys-unknown",
                         "Its keys are not known",
@@ -105,9 +106,9 @@ class KeySheetController {
         return sheet(unit, panel, placement);
     }
 
-    private KeySheetView sheet(RadioUnit unit, NumberedPanel panel, Placement placement) {
+    private KeySheetView sheet(RadioUnit unit, Panel panel, Placement placement) {
         int slot = placement.place().orElseThrow();
-        KeySearch search = new KeySearch(unit.definition());
+        KeySheets search = new KeySheets(unit.definition());
         Optional<Snapshot> read = radios.lastRead(unit);
         PanelState from = read.map(each -> search.machine().begin(each.image()))
                 .orElseGet(() -> search.machine().begin());
@@ -124,20 +125,39 @@ class KeySheetController {
                 read.map(Snapshot::takenAt).orElse(null),
                 "Press " + panel.label(PanelKey.BACK) + " until no item is shown. If a slot is shown, press "
                         + panel.label(PanelKey.MODE) + " once, so that a frequency is.",
-                lines(panel, sheet),
+                lines(sheet),
                 sheet.cannot(),
                 refused.lines().isEmpty() ? null : panel.say(PanelWord.OCCUPIED),
-                lines(panel, refused),
+                lines(refused),
                 sheet.presses(),
                 sheet.seconds(),
-                panel.pauseMillis() / MILLIS);
+                panel.timing().pauseMillis() / MILLIS);
     }
 
-    private static List<KeyLineView> lines(NumberedPanel panel, KeySheet sheet) {
+    private static List<KeyLineView> lines(KeySheet sheet) {
         return sheet.lines().stream()
                 .map(line -> new KeyLineView(
-                        line.keys().stream().map(panel::label).toList(),
+                        shortened(line.labels()),
                         line.shows().stream().filter(row -> !row.isEmpty()).toList()))
                 .toList();
+    }
+
+    /** A key that is pressed often in a row, as a click of a dial is, stands once with how often; digits stand as they are typed. */
+    private static List<String> shortened(List<String> labels) {
+        List<String> keys = new ArrayList<>();
+        for (int from = 0; from < labels.size(); ) {
+            String label = labels.get(from);
+            int to = from;
+            while (to < labels.size() && labels.get(to).equals(label)) {
+                to++;
+            }
+            if (label.length() > 1 && to - from > 1) {
+                keys.add(label + " ×" + (to - from));
+            } else {
+                keys.addAll(labels.subList(from, to));
+            }
+            from = to;
+        }
+        return keys;
     }
 }

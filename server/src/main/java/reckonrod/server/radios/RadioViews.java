@@ -33,7 +33,7 @@ class RadioViews {
                 unit.port().text(),
                 unit.port().isSimulated(),
                 unit.definition().memory().isPresent(),
-                unit.definition().numbered().isPresent(),
+                unit.definition().panel().isPresent(),
                 unit.definition()
                         .link()
                         .map(LinkDefinition::family)

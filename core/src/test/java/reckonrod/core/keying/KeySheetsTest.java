@@ -6,16 +6,18 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayDeque;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Queue;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.junit.jupiter.params.provider.ValueSource;
+import org.junit.jupiter.params.provider.MethodSource;
 import reckonrod.core.Lists;
 import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.bandplan.BandPlans;
@@ -26,11 +28,15 @@ import reckonrod.core.fit.Fitter;
 import reckonrod.core.image.ImageCodec;
 import reckonrod.core.image.MemoryImage;
 import reckonrod.core.notation.Reckoner;
+import reckonrod.core.panel.Panel;
 import reckonrod.core.panel.PanelKey;
+import reckonrod.core.panel.PanelPart;
+import reckonrod.core.panel.PanelWord;
+import reckonrod.core.radio.RadioSetting;
 import reckonrod.core.radio.RadioSlot;
 
 /** Sheets are pressed, key by key, and give the very bytes that the codec gives in what the panel can set. */
-class KeySearchTest {
+class KeySheetsTest {
     private static final BandPlan R2 =
             BandPlans.shipped().find("r2-north-america").orElseThrow();
     private static final List<String> LINES = List.of(
@@ -50,8 +56,8 @@ class KeySearchTest {
             "156.800 listen only",
             "146.010 > 146.610 D754I");
 
-    /** The places of tones and size in the menu of the W12. */
-    private static final Set<Integer> RIGHT = Set.of(2, 3, 5);
+    /** The places of settings, tones and size in the menu of the W12, and of what else is of no use there. */
+    private static final Set<Integer> RIGHT = Set.of(0, 1, 4, 5, 7, 8, 9, 14, 15);
 
     private static RadioDefinition radio(String id) {
         return NumberedMachineTest.radio(id);
@@ -66,45 +72,174 @@ class KeySearchTest {
                 .values());
     }
 
-    private static RadioSlot content(RadioDefinition radio, String line) {
+    static RadioSlot content(RadioDefinition radio, String line) {
         return contents(radio, line).get(0);
     }
 
+    static Stream<RadioDefinition> radios() {
+        return RadioDefinitions.shipped().all().stream()
+                .filter(each -> each.panel().isPresent());
+    }
+
+    @Test
+    void everyShippedRadioHasItsKeys() {
+        assertThat(radios()).hasSize(RadioDefinitions.shipped().all().size());
+    }
+
+    /** One after the other into a radio of noise, with nearly the longest pause before each key, in slots that are free and in use. */
     @ParameterizedTest
-    @ValueSource(strings = {"wrenling-w12", "wrenling-w40"})
-    void everySheetGivesTheVeryBytes(String id) {
-        RadioDefinition radio = radio(id);
-        KeySearch search = new KeySearch(radio);
-        NumberedMachine machine = search.machine();
-        ImageCodec codec = new ImageCodec(radio);
-        PanelState state = machine.begin(NumberedMachineTest.empty(radio));
+    @MethodSource("radios")
+    void everySheetGivesTheVeryBytes(RadioDefinition radio) {
+        KeySheets sheets = new KeySheets(radio);
+        PanelMachine machine = sheets.machine();
+        ImageCodec codec = ImageCodec.inside(radio);
+        int pause = shortest(machine) - 1;
+        boolean letters = machine.at(PanelPart.NAME).isPresent();
+        PanelState state = machine.begin();
         int slot = 7;
+        int keyed = 0;
         for (RadioSlot content : contents(radio, LINES.toArray(String[]::new))) {
-            KeySheet sheet = search.store(state, slot, content);
-            PanelState pressed = state;
+            KeySheet sheet = sheets.store(machine.begin(state.memory()), slot, content);
+            if (sheet.lines().isEmpty()) {
+                assertThat(sheet.cannot()).as(content.words()).isNotEmpty();
+                continue;
+            }
+            PanelState pressed = machine.begin(state.memory());
             for (KeySheet.Line line : sheet.lines()) {
                 for (PanelKey key : line.keys()) {
-                    pressed = machine.press(machine.pause(pressed, 5_000), key);
+                    pressed = machine.press(machine.pause(pressed, pause), key);
                 }
                 assertThat(machine.shows(pressed)).isEqualTo(line.shows());
             }
-            MemoryImage wanted = codec.put(state.memory(), slot, content.withName(""));
-            assertThat(pressed.memory())
+            MemoryImage wanted = codec.put(state.memory(), slot, letters ? content : content.withName(""));
+            assertThat(codec.decode(pressed.memory(), slot).flatMap(each -> each.content()))
                     .as("%s by %s", content.words(), sheet.lines())
-                    .isEqualTo(wanted);
-            assertThat(sheet.after()).isEqualTo(pressed.idle(sheet.after().idleMillis()));
-            assertThat(sheet.cannot().isEmpty()).isEqualTo(content.name().isEmpty());
+                    .isEqualTo(codec.decode(wanted, slot).flatMap(each -> each.content()));
+            assertThat(pressed.memory()).as(content.words()).isEqualTo(wanted);
+            assertThat(sheet.cannot().isEmpty())
+                    .isEqualTo(letters || content.name().isEmpty());
             state = pressed;
-            slot++;
+            slot += keyed++ % 3 == 2 ? 0 : 1;
         }
-        assertThat(codec.decode(state.memory())).hasSize(LINES.size());
+        assertThat(keyed)
+                .isGreaterThanOrEqualTo(
+                        contents(radio, LINES.toArray(String[]::new)).size() - 1);
+    }
+
+    private static int shortest(PanelMachine machine) {
+        Panel.Timing timing = machine.panel().timing();
+        return timing.functionMillis() > 0
+                ? Math.min(timing.functionMillis(), timing.pauseMillis())
+                : timing.pauseMillis();
+    }
+
+    /** Names, banks, the scan, a tone: by the fewest keys, each held against the codec; and nothing else becomes other. */
+    @ParameterizedTest
+    @MethodSource("radios")
+    void oneThingIsChangedWithoutTheRest(RadioDefinition radio) {
+        KeySheets sheets = new KeySheets(radio);
+        PanelMachine machine = sheets.machine();
+        boolean letters = machine.at(PanelPart.NAME).isPresent();
+        RadioSlot skarra = content(radio, "145.310- 71.9 SKAR");
+        RadioSlot named = letters ? skarra : skarra.withName("");
+        RadioSlot before = radio.limits().scan().skips() ? named : named.scanned(false, named.banks());
+        PanelState from =
+                machine.begin(sheets.store(machine.begin(), 8, before).after().memory());
+        int anew = sheets.store(from, 8, before.withName("")).presses();
+        List<RadioSlot> wishes = new ArrayList<>(List.of(
+                content(radio, "145.310- 74.4").withName(before.name()).scanned(before.scan(), before.banks())));
+        if (letters) {
+            wishes.add(before.withName("SKA"));
+        }
+        if (radio.limits().scan().skips()) {
+            wishes.add(before.scanned(false, before.banks()));
+        }
+        if (radio.limits().banks() > 0) {
+            wishes.add(before.scanned(before.scan(), Set.of(3)));
+        }
+        for (RadioSlot wish : wishes) {
+            KeySheet sheet = sheets.change(from, 8, wish);
+            PanelState after = pressed(machine, from, sheet);
+            assertThat(machine.content(after, 8))
+                    .as("%s by %s", wish.words(), sheet)
+                    .contains(wish);
+            assertThat(sheet.presses())
+                    .as("%s by %s", wish.words(), sheet.lines())
+                    .isLessThan(anew);
+            KeySheet back = sheets.change(machine.begin(after.memory()), 8, before);
+            assertThat(machine.content(pressed(machine, machine.begin(after.memory()), back), 8))
+                    .contains(before);
+        }
+        assertThat(sheets.change(from, 8, before).cannot().toString()).contains("holds that already");
+        assertThat(sheets.clear(from, 8).after().memory())
+                .isEqualTo(ImageCodec.inside(radio).clear(from.memory(), 8));
+    }
+
+    /** Whatever a setting stands at, the same keys set it, where the panel has it at all. */
+    @ParameterizedTest
+    @MethodSource("radios")
+    void settingsAndTheResetAreKeyedIn(RadioDefinition radio) {
+        KeySheets sheets = new KeySheets(radio);
+        PanelMachine machine = sheets.machine();
+        ImageCodec codec = ImageCodec.inside(radio);
+        for (RadioSetting setting : radio.settings()) {
+            KeySheet sheet = sheets.set(machine.begin(), setting, setting.advised());
+            boolean has = machine.panel().items().stream()
+                    .anyMatch(item -> item.setting().filter(setting::equals).isPresent());
+            assertThat(sheet.lines().isEmpty()).as(setting.name()).isNotEqualTo(has);
+            if (!codec.settings(codec.blank()).containsKey(setting)) {
+                continue;
+            }
+            for (String stands : setting.values()) {
+                PanelState state = machine.begin(codec.with(codec.blank(), setting, stands));
+                PanelState after = pressed(machine, state, sheet);
+                assertThat(codec.settings(after.memory()).get(setting))
+                        .as(setting.name())
+                        .contains(sheet.lines().isEmpty() ? stands : setting.advised());
+            }
+        }
+        PanelState full = sheets.store(machine.begin(), 8, content(radio, "145.310- 71.9"))
+                .after();
+        assertThat(pressed(machine, full, sheets.reset(full)).memory()).isEqualTo(codec.blank());
+    }
+
+    /** What a display shows on the way of all sheets has room in its rows. */
+    @ParameterizedTest
+    @MethodSource("radios")
+    void theDisplayHasRoom(RadioDefinition radio) {
+        KeySheets sheets = new KeySheets(radio);
+        PanelMachine machine = sheets.machine();
+        int room = radio.face().rows().stream()
+                .mapToInt(each -> each.characters())
+                .max()
+                .orElseThrow();
+        PanelState state = machine.begin();
+        List<KeySheet> all = new ArrayList<>();
+        for (RadioSlot content : contents(radio, LINES.toArray(String[]::new))) {
+            all.add(sheets.store(state, 8, content));
+        }
+        radio.settings().forEach(each -> all.add(sheets.set(state, each, each.advised())));
+        all.add(sheets.reset(state));
+        for (KeySheet sheet : all) {
+            PanelState pressed = state;
+            for (KeySheet.Line line : sheet.lines()) {
+                for (PanelKey key : line.keys()) {
+                    pressed = machine.press(pressed, key);
+                    assertThat(machine.shows(pressed))
+                            .allSatisfy(row -> assertThat(row.length()).as(row).isLessThanOrEqualTo(room));
+                }
+            }
+        }
+        for (PanelWord word : PanelWord.values()) {
+            assertThat(machine.panel().say(word).length()).as(word.key()).isLessThanOrEqualTo(room);
+        }
     }
 
     /** The same channel once more takes fewer keys than from a state that nobody knows, and a slot in use is cleared where it must. */
     @Test
     void whatIsDialledAlreadyIsNotDialledAgain() {
         RadioDefinition radio = radio("wrenling-w12");
-        KeySearch search = new KeySearch(radio);
+        KeySheets search = new KeySheets(radio);
         RadioSlot skarra = content(radio, "145.310- 71.9");
         KeySheet first = search.store(search.machine().begin(NumberedMachineTest.empty(radio)), 8, skarra);
         KeySheet again = search.store(first.after(), 9, skarra);
@@ -122,8 +257,8 @@ class KeySearchTest {
     @Test
     void aSlotThatIsInUseAfterAllIsClearedAndStoredOnceMore() {
         RadioDefinition radio = radio("wrenling-w12");
-        KeySearch search = new KeySearch(radio);
-        NumberedMachine machine = search.machine();
+        KeySheets search = new KeySheets(radio);
+        PanelMachine machine = search.machine();
         ImageCodec codec = new ImageCodec(radio);
         RadioSlot skarra = content(radio, "145.310- 71.9");
         PanelState thought = machine.begin();
@@ -135,13 +270,13 @@ class KeySearchTest {
         real = pressed(machine, real, then);
         assertThat(real.memory()).isEqualTo(codec.put(codec.clear(real.memory(), 8), 8, skarra.withName("")));
         assertThat(machine.shows(real)).contains("KEPT");
-        assertThat(new KeySearch(radio("wrenling-w40"))
+        assertThat(new KeySheets(radio("wrenling-w40"))
                         .whenRefused(thought, sheet, 8, skarra)
                         .lines())
                 .isEmpty();
     }
 
-    private static PanelState pressed(NumberedMachine machine, PanelState from, KeySheet sheet) {
+    private static PanelState pressed(PanelMachine machine, PanelState from, KeySheet sheet) {
         PanelState state = from;
         for (KeySheet.Line line : sheet.lines()) {
             for (PanelKey key : line.keys()) {
@@ -156,7 +291,7 @@ class KeySearchTest {
     @CsvSource({"145.350 > 433.475, does not go into 6 digits", "145.31025 simplex, cannot be typed"})
     void whatThePanelCannotDoIsSaid(String line, String why) {
         RadioDefinition radio = radio("wrenling-w12");
-        KeySearch search = new KeySearch(radio);
+        KeySheets search = new KeySheets(radio);
         RadioSlot content = Reckoner.reckon(line, R2)
                 .channel()
                 .map(each -> new RadioSlot(
@@ -187,12 +322,13 @@ class KeySearchTest {
             })
     void whatAPanelLacksIsNotKeyedInWrong(String part, String instead, String why) throws IOException {
         String yaml;
-        try (InputStream file = KeySearch.class.getResourceAsStream("/reckonrod/core/definition/wrenling-w12.yaml")) {
+        try (InputStream file =
+                KeySheetsTest.class.getResourceAsStream("/reckonrod/core/definition/wrenling-w12.yaml")) {
             yaml = new String(file.readAllBytes(), StandardCharsets.UTF_8);
         }
         assertThat(yaml).contains(part);
         RadioDefinition radio = RadioDefinitions.read("own.yaml", yaml.replace(part, instead));
-        KeySearch search = new KeySearch(radio);
+        KeySheets search = new KeySheets(radio);
         RadioSlot low = content(radio, "145.310- 71.9 low");
         KeySheet sheet = search.store(search.machine().begin(), 8, low);
         assertThat(sheet.lines().isEmpty()).isEqualTo(!why.isEmpty());
@@ -203,8 +339,8 @@ class KeySearchTest {
     @Test
     void noOtherWayIsShorter() {
         RadioDefinition radio = radio("wrenling-w12");
-        KeySearch search = new KeySearch(radio);
-        NumberedMachine machine = search.machine();
+        KeySheets search = new KeySheets(radio);
+        PanelMachine machine = search.machine();
         RadioSlot skarra = content(radio, "145.310- 71.9");
         PanelState from = search.store(machine.begin(NumberedMachineTest.empty(radio)), 8, skarra)
                 .after();
@@ -216,7 +352,7 @@ class KeySearchTest {
 
     /** Breadth first over all keys but digits outside the menu, and what is right already is not opened. */
     private static int shortest(
-            NumberedMachine machine, PanelState from, RadioDefinition radio, int slot, Optional<RadioSlot> wanted) {
+            PanelMachine machine, PanelState from, RadioDefinition radio, int slot, Optional<RadioSlot> wanted) {
         ImageCodec codec = new ImageCodec(radio);
         Queue<PanelState> open = new ArrayDeque<>(List.of(from));
         Map<List<Object>, Integer> known = new HashMap<>();

@@ -1,0 +1,360 @@
+package reckonrod.core.keying;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+import reckonrod.core.definition.RadioDefinition;
+import reckonrod.core.keying.Choices.Target;
+import reckonrod.core.panel.Overwriting;
+import reckonrod.core.panel.Panel;
+import reckonrod.core.panel.PanelItem;
+import reckonrod.core.panel.PanelKey;
+import reckonrod.core.panel.PanelPart;
+import reckonrod.core.panel.PanelWord;
+import reckonrod.core.radio.RadioSetting;
+import reckonrod.core.radio.RadioSlot;
+import reckonrod.core.radio.ShiftLimit;
+
+/**
+ * Key sheets for one radio: the fewest keys for a channel, a list, a change, a name, banks, a setting. Each sheet is held against what
+ * the codec makes of the same wish before it is given out; what the panel cannot do is said instead.
+ */
+public final class KeySheets {
+    private final PanelMachine machine;
+    private final Panel panel;
+    private final KeySearch search;
+
+    /**
+     * Sheets for the panel of a radio.
+     *
+     * @throws IllegalArgumentException if its definition does not say what its keys do
+     */
+    public KeySheets(RadioDefinition radio) {
+        this.machine = PanelMachine.of(radio);
+        this.panel = machine.panel();
+        this.search = new KeySearch(machine);
+    }
+
+    /** The panel that is searched. */
+    public PanelMachine machine() {
+        return machine;
+    }
+
+    /** How many states were looked at so far. */
+    public int looked() {
+        return search.looked();
+    }
+
+    /** Stores a content in a slot; one that is in use is cleared first where the radio does not store over it. Banks are joined then. */
+    public KeySheet store(PanelState from, int slot, RadioSlot content) {
+        RadioSlot wanted = keyed(content);
+        Target target = machine.choices().target(content);
+        Optional<String> frequency = machine.digits(content.receive());
+        List<String> blocks = new ArrayList<>(target.blocks());
+        if (frequency.isEmpty()) {
+            blocks.add("The frequency " + content.receive().toMegahertzText() + " cannot be typed.");
+        }
+        requireLetters(wanted.name(), blocks);
+        Optional<PanelState> held = holding(from, slot, wanted, blocks);
+        if (held.isEmpty() || !blocks.isEmpty()) {
+            return KeySheet.impossible(from, blocks);
+        }
+        boolean clears = panel.overwriting() == Overwriting.REFUSES && machine.isInUse(from, slot);
+        Optional<String> name = panel.item(PanelPart.NAME).map(any -> wanted.name());
+        KeySheet sheet = sheet(from, Goal.storing(slot, clears, frequency.get(), target, name), target.leaves());
+        if (joins() && !sheet.lines().isEmpty()) {
+            for (int bank : wanted.banks()) {
+                sheet = sheet.then(bank(sheet.after(), slot, bank, true));
+            }
+        }
+        // A sheet is proven before it is given out: a panel may lack what a content needs.
+        return proven(from, sheet, slot, machine.content(held.get(), slot), true);
+    }
+
+    private boolean joins() {
+        return panel.item(PanelPart.JOIN).isPresent();
+    }
+
+    /** What of a content the keys can set: not its name where there are no letters. */
+    private RadioSlot keyed(RadioSlot content) {
+        return panel.item(PanelPart.NAME).isPresent() ? content : content.withName("");
+    }
+
+    private void requireLetters(String name, List<String> blocks) {
+        name.chars()
+                .filter(letter -> machine.letters().indexOf(letter) < 0)
+                .findFirst()
+                .ifPresent(letter -> blocks.add("The radio has no letter " + (char) letter + "."));
+    }
+
+    /** Where one size holds for all slots of a stretch, another size would change them: that is not keyed in silently. */
+    private Optional<PanelState> holding(PanelState from, int slot, RadioSlot content, List<String> blocks) {
+        try {
+            return Optional.of(machine.holding(from, slot, content));
+        } catch (IllegalArgumentException together) {
+            blocks.add("The radio cannot hold it together with what it has: " + together.getMessage() + ".");
+            return Optional.empty();
+        }
+    }
+
+    private KeySheet proven(PanelState from, KeySheet sheet, int slot, Optional<RadioSlot> wanted, boolean others) {
+        Optional<RadioSlot> keyed = machine.content(sheet.after(), slot);
+        boolean same = keyed.equals(wanted)
+                && (!others
+                        || !(machine.radio().limits().shift() instanceof ShiftLimit.OncePerBand)
+                        || untouched(from, sheet.after(), slot));
+        return same
+                ? sheet
+                : KeySheet.impossible(
+                        from,
+                        List.of(keyed.filter(each -> !sheet.lines().isEmpty())
+                                .map(each -> "The panel cannot set all of it: by keys the slot would hold "
+                                        + each.words() + ".")
+                                .orElse("No keys were found that do it.")));
+    }
+
+    private boolean untouched(PanelState before, PanelState after, int slot) {
+        Map<Integer, ?> was = machine.codec().decode(before.memory());
+        Map<Integer, ?> is = machine.codec().decode(after.memory());
+        return was.entrySet().stream()
+                .allMatch(each -> each.getKey() == slot || each.getValue().equals(is.get(each.getKey())));
+    }
+
+    /**
+     * What to press when the radio does not store because the slot is in use, of which nothing was known: it is cleared or stored over,
+     * as the radio wants it. No lines where the radio stores over without a word.
+     *
+     * @param from where the sheet began
+     * @param sheet how it was to be stored
+     */
+    public KeySheet whenRefused(PanelState from, KeySheet sheet, int slot, RadioSlot content) {
+        if (panel.overwriting() == Overwriting.STORES || sheet.lines().isEmpty() || machine.isInUse(from, slot)) {
+            return new KeySheet(List.of(), List.of(), sheet.after());
+        }
+        RadioSlot plain = keyed(content).scanned(content.scan(), joins() ? Set.of() : content.banks());
+        PanelState refused = machine.holding(from, slot, plain);
+        for (KeySheet.Line line : sheet.lines()) {
+            for (PanelKey key : line.keys()) {
+                refused = machine.press(refused, key);
+                if (refused.said().equals(panel.say(PanelWord.OCCUPIED))) {
+                    break;
+                }
+            }
+            if (refused.said().equals(panel.say(PanelWord.OCCUPIED))) {
+                break;
+            }
+        }
+        if (panel.overwriting() == Overwriting.ASKS) {
+            return store(refused, slot, content);
+        }
+        KeySheet cleared = clear(refused, slot);
+        KeySheet stored = store(cleared.after(), slot, content);
+        return new KeySheet(cleared.then(stored).lines(), List.of(), stored.after());
+    }
+
+    /**
+     * Stores a list, slot by slot. Each part begins where nobody knows what is dialled, so that a slip in one does no harm to the next.
+     *
+     * @return a sheet for each slot, in the order of the slots
+     */
+    public Map<Integer, KeySheet> store(PanelState from, Map<Integer, RadioSlot> contents) {
+        Map<Integer, KeySheet> sheets = new TreeMap<>();
+        PanelState state = from;
+        for (Map.Entry<Integer, RadioSlot> each : new TreeMap<>(contents).entrySet()) {
+            PanelState begun = machine.begin(state.memory());
+            KeySheet sheet = store(begun, each.getKey(), each.getValue());
+            sheets.put(each.getKey(), sheet);
+            state = sheet.after();
+        }
+        return sheets;
+    }
+
+    /**
+     * Changes what a slot holds into a content by the fewest keys: in place where only its name, its banks or the scan are others, from
+     * the dial after it was copied there, or stored anew.
+     */
+    public KeySheet change(PanelState from, int slot, RadioSlot content) {
+        KeySheet anew = store(from, slot, content);
+        Optional<RadioSlot> there =
+                holding(from, slot, keyed(content), new ArrayList<>()).flatMap(each -> machine.content(each, slot));
+        if (there.isEmpty()) {
+            return anew;
+        }
+        // What the radio has no bits for is left out of what is compared.
+        RadioSlot wanted = there.get();
+        Optional<RadioSlot> held = machine.content(from, slot);
+        if (held.filter(wanted::equals).isPresent()) {
+            return new KeySheet(List.of(), List.of("Slot " + slot + " holds that already."), from);
+        }
+        List<KeySheet> ways = new ArrayList<>(List.of(anew));
+        if (held.isPresent()) {
+            ways.add(inPlace(from, slot, held.get(), wanted));
+            machine.at(PanelPart.RECALL).ifPresent(item -> {
+                KeySheet copied = sheet(from, Goal.inSlot(slot, item, PanelState.NONE, Optional.empty()), List.of());
+                if (!copied.lines().isEmpty()) {
+                    KeySheet stored = store(copied.after(), slot, content);
+                    ways.add(stored.lines().isEmpty() ? stored : copied.then(stored));
+                }
+            });
+        }
+        return ways.stream()
+                .filter(each -> !each.lines().isEmpty())
+                .filter(each -> machine.content(each.after(), slot)
+                        .filter(wanted::equals)
+                        .isPresent())
+                .min(Comparator.comparingInt(KeySheet::presses))
+                .orElse(anew);
+    }
+
+    private KeySheet inPlace(PanelState from, int slot, RadioSlot held, RadioSlot wanted) {
+        KeySheet sheet = new KeySheet(List.of(), List.of(), from);
+        if (!wanted.name().equals(held.name())) {
+            sheet = sheet.then(rename(sheet.after(), slot, wanted.name()));
+        }
+        if (wanted.scan() != held.scan()) {
+            sheet = sheet.then(valued(sheet.after(), slot, PanelPart.SCAN, wanted.scan() ? "yes" : "no"));
+        }
+        if (!joins() && !wanted.banks().equals(held.banks())) {
+            sheet = sheet.then(valued(
+                    sheet.after(),
+                    slot,
+                    PanelPart.BANK,
+                    wanted.banks().stream().findFirst().map(String::valueOf).orElse("none")));
+        }
+        if (joins()) {
+            for (int bank = 1; bank <= machine.radio().limits().banks(); bank++) {
+                if (wanted.banks().contains(bank) != held.banks().contains(bank)) {
+                    sheet = sheet.then(
+                            bank(sheet.after(), slot, bank, wanted.banks().contains(bank)));
+                }
+            }
+        }
+        return sheet;
+    }
+
+    private KeySheet valued(PanelState from, int slot, PanelPart part, String value) {
+        return machine.at(part)
+                .filter(at -> machine.item(at).values().contains(value))
+                .map(at -> sheet(
+                        from,
+                        Goal.inSlot(slot, at, machine.item(at).values().indexOf(value), Optional.empty()),
+                        List.of()))
+                .orElseGet(() -> without(from, part));
+    }
+
+    private KeySheet without(PanelState from, PanelPart part) {
+        return KeySheet.impossible(from, List.of("The panel has no item for " + part.words() + "."));
+    }
+
+    /** Gives a slot another name, where it is. */
+    public KeySheet rename(PanelState from, int slot, String name) {
+        List<String> blocks = new ArrayList<>();
+        requireLetters(name, blocks);
+        if (name.length() > machine.radio().limits().name().longest()) {
+            blocks.add("The name " + name + " is longer than "
+                    + machine.radio().limits().name().longest() + " letters.");
+        }
+        requireInUse(from, slot, blocks);
+        if (!blocks.isEmpty()) {
+            return KeySheet.impossible(from, blocks);
+        }
+        return machine.at(PanelPart.NAME)
+                .map(at -> sheet(from, Goal.inSlot(slot, at, PanelState.NONE, Optional.of(name)), List.of()))
+                .orElseGet(() ->
+                        KeySheet.impossible(from, List.of("The name " + name + " cannot be keyed in on this radio.")));
+    }
+
+    /** Puts a slot into a bank, or takes it out. */
+    public KeySheet bank(PanelState from, int slot, int bank, boolean joins) {
+        PanelPart part = joins ? PanelPart.JOIN : PanelPart.LEAVE;
+        List<String> blocks = new ArrayList<>();
+        requireInUse(from, slot, blocks);
+        if (!blocks.isEmpty()) {
+            return KeySheet.impossible(from, blocks);
+        }
+        return machine.at(part)
+                .map(at -> sheet(from, Goal.inSlot(slot, at, bank, Optional.empty()), List.of()))
+                .orElseGet(() -> without(from, part));
+    }
+
+    private void requireInUse(PanelState from, int slot, List<String> blocks) {
+        if (!machine.isInUse(from, slot)) {
+            blocks.add("Slot " + slot + " is empty.");
+        }
+    }
+
+    /** Clears a slot. */
+    public KeySheet clear(PanelState from, int slot) {
+        if (!machine.isInUse(from, slot)) {
+            return KeySheet.impossible(from, List.of("Slot " + slot + " is empty already."));
+        }
+        return panel.item(PanelPart.ERASE).isPresent()
+                ? sheet(from, Goal.clearing(slot), List.of())
+                : without(from, PanelPart.ERASE);
+    }
+
+    /** Sets a setting of the radio, whatever it stands at. */
+    public KeySheet set(PanelState from, RadioSetting setting, String value) {
+        for (int at = 0; at < panel.items().size(); at++) {
+            PanelItem item = machine.item(at);
+            if (item.setting()
+                            .filter(each -> each.name().equals(setting.name()))
+                            .isPresent()
+                    && item.values().contains(value)) {
+                return sheet(from, Goal.taking(at, item.values().indexOf(value)), List.of());
+            }
+        }
+        return KeySheet.impossible(
+                from, List.of("The panel has no item for " + setting.name() + " with a value " + value + "."));
+    }
+
+    /** Clears everything that the radio holds. */
+    public KeySheet reset(PanelState from) {
+        return machine.at(PanelPart.RESET)
+                .map(at -> sheet(from, Goal.taking(at, PanelState.NONE), List.of()))
+                .orElseGet(() -> without(from, PanelPart.RESET));
+    }
+
+    private KeySheet sheet(PanelState from, Goal goal, List<String> leaves) {
+        return search.find(from, goal)
+                .map(way -> new KeySheet(
+                        lines(from, way),
+                        leaves,
+                        way.states().isEmpty()
+                                ? from
+                                : way.states().get(way.states().size() - 1)))
+                .orElseGet(() -> KeySheet.impossible(from, List.of("No keys were found that do it.")));
+    }
+
+    /** The keys in lines: what opens an item, what is chosen in it and what takes it together. */
+    private List<KeySheet.Line> lines(PanelState from, KeySearch.Way way) {
+        List<KeySheet.Line> lines = new ArrayList<>();
+        List<PanelKey> keys = new ArrayList<>();
+        List<String> labels = new ArrayList<>();
+        PanelState before = from;
+        for (int i = 0; i < way.keys().size(); i++) {
+            PanelKey key = way.keys().get(i);
+            PanelState state = way.states().get(i);
+            keys.add(key);
+            labels.add(machine.label(before, key));
+            boolean opens = state.open() && !before.open() && panel.fast() == 0;
+            boolean whole = opens
+                    || before.open()
+                            && key == machine.takes(machine.item(before.item()).part())
+                    || key == PanelKey.BACK
+                    || key == PanelKey.MODE && !before.open()
+                    || !before.inMenu() && key.isDigit() && state.typed().isEmpty() && !state.open();
+            if (whole || i == way.keys().size() - 1) {
+                lines.add(new KeySheet.Line(keys, labels, machine.shows(state)));
+                keys = new ArrayList<>();
+                labels = new ArrayList<>();
+            }
+            before = state;
+        }
+        return lines;
+    }
+}

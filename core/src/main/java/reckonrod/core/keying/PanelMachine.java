@@ -1,0 +1,720 @@
+package reckonrod.core.keying;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.NavigableMap;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.OptionalLong;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.function.UnaryOperator;
+import reckonrod.core.definition.RadioDefinition;
+import reckonrod.core.frequency.Frequency;
+import reckonrod.core.frequency.Raster;
+import reckonrod.core.frequency.Shift;
+import reckonrod.core.image.ImageCodec;
+import reckonrod.core.image.MemoryImage;
+import reckonrod.core.image.SlotReading;
+import reckonrod.core.panel.Overwriting;
+import reckonrod.core.panel.Panel;
+import reckonrod.core.panel.PanelItem;
+import reckonrod.core.panel.PanelKey;
+import reckonrod.core.panel.PanelPart;
+import reckonrod.core.panel.PanelWord;
+import reckonrod.core.radio.BandLimit;
+import reckonrod.core.radio.RadioSetting;
+import reckonrod.core.radio.RadioSlot;
+import reckonrod.core.radio.ShiftLimit;
+
+/**
+ * The panel of a radio as a machine of states: what each key, and each pause, does in each state. It is a pure function; what is stored
+ * goes through the image codec, so that the link reads what was keyed in. This is what all panels have in common; each dialect has its
+ * own way to an item.
+ */
+public abstract sealed class PanelMachine permits NumberedMachine, DialMachine, SoftMachine {
+    /** No two frequencies of any raster lie nearer to each other, in hertz. */
+    private static final int QUARTER = 250;
+
+    private final RadioDefinition radio;
+    private final Panel panel;
+    private final ImageCodec codec;
+    private final Choices choices;
+    private final String letters;
+    private final Map<List<Integer>, Clicks> clicks = new HashMap<>();
+
+    PanelMachine(RadioDefinition radio, Panel panel) {
+        this.radio = radio;
+        this.panel = panel;
+        this.codec = ImageCodec.inside(radio);
+        this.letters = radio.limits().name().characters();
+        this.choices =
+                new Choices(panel, radio.limits(), hertz -> tuned(radio.limits().transmit(), hertz));
+    }
+
+    /**
+     * The panel of a radio.
+     *
+     * @throws IllegalArgumentException if its definition does not say what its keys do
+     */
+    public static PanelMachine of(RadioDefinition radio) {
+        Panel panel = radio.panel()
+                .orElseThrow(() ->
+                        new IllegalArgumentException("The keys of a " + radio.title() + " are not in its definition"));
+        return switch (panel.dialect()) {
+            case NUMBERED_MENU -> new NumberedMachine(radio, panel);
+            case FUNCTION_AND_DIAL -> new DialMachine(radio, panel);
+            case SOFT_KEYS -> new SoftMachine(radio, panel);
+        };
+    }
+
+    // What each dialect says of itself.
+
+    /** What a key does while no item is looked at; digits go here only where they dial or call. */
+    abstract PanelState outside(PanelState state, PanelKey key);
+
+    /** Leaves an item, with what was taken or without. */
+    abstract PanelState left(PanelState state);
+
+    /** Whether digits dial a frequency or call a slot. */
+    abstract boolean dials(PanelState state);
+
+    /** The key that takes what is set in an item. */
+    abstract PanelKey takes(PanelPart part);
+
+    /** The key that goes on to the next letter of a name. */
+    abstract PanelKey next();
+
+    /** The keys that lead towards one of these items while none is open. */
+    abstract List<PanelKey> towards(PanelState state, Set<Integer> items);
+
+    /** Never more keys than it takes to open all of these items, one after the other. */
+    abstract int leastToOpen(PanelState state, Set<Integer> items);
+
+    /** Where nothing of what was pressed so far is left. */
+    abstract PanelState idled(PanelState state);
+
+    // Common to all.
+
+    /** The keys and what they set. */
+    public Panel panel() {
+        return panel;
+    }
+
+    /** The radio. */
+    public RadioDefinition radio() {
+        return radio;
+    }
+
+    Choices choices() {
+        return choices;
+    }
+
+    ImageCodec codec() {
+        return codec;
+    }
+
+    PanelItem item(int at) {
+        return panel.items().get(at);
+    }
+
+    Optional<Integer> at(PanelPart part) {
+        for (int i = 0; i < panel.items().size(); i++) {
+            if (item(i).part() == part) {
+                return Optional.of(i);
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** A radio that holds this, on frequencies, nothing open; what is dialled is not known. */
+    public PanelState begin(MemoryImage memory) {
+        return new PanelState(
+                memory,
+                OptionalInt.empty(),
+                OptionalLong.empty(),
+                Collections.nCopies(panel.items().size(), PanelState.NONE),
+                "",
+                "",
+                0,
+                PanelState.NONE,
+                false,
+                PanelState.NONE,
+                "",
+                0);
+    }
+
+    /** A radio of which nothing is known: it is taken to hold nothing. */
+    public PanelState begin() {
+        return begin(codec.blank());
+    }
+
+    /** The same with everything dialled to the first value of each item: a radio that was just unpacked. */
+    public PanelState unpacked(MemoryImage memory) {
+        long hertz = radio.limits().receive().get(0).range().lower().hertz();
+        List<Integer> first = new ArrayList<>(Collections.nCopies(panel.items().size(), 0));
+        at(PanelPart.SIZE).ifPresent(size -> onceSize(memory, hertz).ifPresent(value -> first.set(size, value)));
+        return begin(memory).dialled(hertz, first);
+    }
+
+    /** The same, holding nothing. */
+    public PanelState unpacked() {
+        return unpacked(codec.blank());
+    }
+
+    /** What becomes of a state when nothing is pressed for so long; in milliseconds. */
+    public PanelState pause(PanelState state, int millis) {
+        PanelState idle = state.idle(state.idleMillis() + millis);
+        PanelState late = late(idle);
+        if (idle.idleMillis() < panel.timing().pauseMillis()) {
+            return late;
+        }
+        // What is open closes without keeping what was begun, and half a number is forgotten.
+        return idled(late.at(PanelState.NONE)).saying("");
+    }
+
+    /** What a shorter pause does in one of the dialects. */
+    PanelState late(PanelState idle) {
+        return idle;
+    }
+
+    /** What a key does; one that the panel has not does nothing. */
+    public PanelState press(PanelState before, PanelKey key) {
+        PanelState state = before.idle(0).saying("");
+        if (!key.isDigit() && !panel.keys().containsKey(key)) {
+            return state;
+        }
+        return state.open() ? inside(state, key, item(state.item())) : outside(state, key);
+    }
+
+    // While no item is open.
+
+    PanelState digit(PanelState state, PanelKey key) {
+        return state.onSlot().isPresent() ? callSlot(state, key) : dial(state, key);
+    }
+
+    PanelState turn(PanelState state) {
+        if (state.onSlot().isPresent()) {
+            return state.on(OptionalInt.empty());
+        }
+        NavigableMap<Integer, SlotReading> held = codec.decode(state.memory());
+        return held.isEmpty()
+                ? state.typing("").saying(panel.say(PanelWord.EMPTY))
+                : state.on(OptionalInt.of(held.firstKey()));
+    }
+
+    /** Up and down: the next slot in use, or the next frequency. */
+    PanelState walk(PanelState state, int by) {
+        if (state.onSlot().isEmpty()) {
+            return tune(state.typing(""), by);
+        }
+        NavigableMap<Integer, SlotReading> held = codec.decode(state.memory());
+        if (held.isEmpty()) {
+            return state.typing("");
+        }
+        int at = state.onSlot().getAsInt();
+        Integer next = by > 0 ? held.higherKey(at) : held.lowerKey(at);
+        return state.on(OptionalInt.of(next != null ? next : by > 0 ? held.firstKey() : held.lastKey()));
+    }
+
+    /** What a dial does that is turned while nothing is open: another frequency. A panel without a dial has none of it. */
+    private PanelState tune(PanelState state, int by) {
+        if (panel.fast() == 0 || state.hertz().isEmpty()) {
+            return state;
+        }
+        Frequency stands = Frequency.ofHertz(state.hertz().getAsLong());
+        return radio.limits().receive().stream()
+                .filter(each -> each.contains(stands))
+                .findFirst()
+                .map(band -> band.steps().get(0).stepped(stands, by))
+                .filter(next -> radio.limits().receive().stream().anyMatch(each -> each.contains(next)))
+                .map(next -> on(state, next))
+                .orElse(state);
+    }
+
+    private PanelState callSlot(PanelState state, PanelKey key) {
+        String typed = state.typed() + key.digit();
+        if (typed.length() < panel.digits().slot()) {
+            return state.typing(typed);
+        }
+        int slot = Integer.parseInt(typed);
+        return isInUse(state, slot)
+                ? state.on(OptionalInt.of(slot))
+                : state.typing("").saying(panel.say(PanelWord.EMPTY));
+    }
+
+    private PanelState dial(PanelState state, PanelKey key) {
+        String typed = state.typed() + key.digit();
+        if (typed.length() < panel.digits().frequency()) {
+            return state.typing(typed);
+        }
+        return tuned(radio.limits().receive(), Long.parseLong(typed) * Choices.KILOHERTZ)
+                .map(dialled -> on(state, dialled))
+                .orElseGet(() -> state.typing("").saying(panel.say(PanelWord.REFUSED)));
+    }
+
+    private PanelState on(PanelState state, Frequency dialled) {
+        List<Integer> values = new ArrayList<>(state.values());
+        for (int i = 0; i < values.size(); i++) {
+            if (panel.clearedByFrequency().contains(item(i).part())) {
+                values.set(i, 0);
+            }
+        }
+        at(PanelPart.SIZE)
+                .ifPresent(
+                        size -> onceSize(state.memory(), dialled.hertz()).ifPresent(value -> values.set(size, value)));
+        return state.dialled(dialled.hertz(), values);
+    }
+
+    private Optional<Integer> onceSize(MemoryImage memory, long hertz) {
+        return radio.limits().shift() instanceof ShiftLimit.OncePerBand
+                ? codec.shiftSize(memory, Frequency.ofHertz(hertz))
+                        .map(size -> (int) (size.sizeHertz() / panel.digits().sizeUnitHertz()))
+                : Optional.empty();
+    }
+
+    /** The kilohertz that were typed, with the rest that the steps of the radio add: 145.312 becomes 145.3125. */
+    private static Optional<Frequency> tuned(List<BandLimit> bands, long hertz) {
+        for (BandLimit band : bands) {
+            for (Raster step : band.steps()) {
+                for (long rest = 0; rest < Choices.KILOHERTZ; rest += QUARTER) {
+                    Frequency frequency = step.nearest(Frequency.ofHertz(hertz + rest));
+                    if (frequency.hertz() >= hertz
+                            && frequency.hertz() < hertz + Choices.KILOHERTZ
+                            && band.contains(frequency)) {
+                        return Optional.of(frequency);
+                    }
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** The digits by which a frequency is dialled; absent where none do. */
+    Optional<String> digits(Frequency frequency) {
+        long kilohertz = frequency.hertz() / Choices.KILOHERTZ;
+        String text = Choices.padded(kilohertz, panel.digits().frequency());
+        return tuned(radio.limits().receive(), kilohertz * Choices.KILOHERTZ)
+                .filter(frequency::equals)
+                .filter(same -> text.length() == panel.digits().frequency())
+                .map(same -> text);
+    }
+
+    /** Opens an item. */
+    PanelState open(PanelState state, int at) {
+        PanelPart part = item(at).part();
+        boolean onSlots = state.onSlot().isPresent();
+        if (onSlots && !part.isForSlots() || !onSlots && part.isOnlyForSlots()) {
+            return state.typing("").saying(panel.say(PanelWord.NOT_HERE));
+        }
+        return state.at(at).opened(begun(at, state.values().get(at)));
+    }
+
+    /** Where a list begins: at what stands in a numbered menu, else at none, so that the first click leads to an end of it. */
+    int begun(int at, int stands) {
+        return PanelState.NONE;
+    }
+
+    // In an open item.
+
+    private PanelState inside(PanelState state, PanelKey key, PanelItem item) {
+        if (key == takes(item.part())) {
+            return take(state, item);
+        }
+        if (key == next() && item.part() == PanelPart.NAME) {
+            return state.draft() == PanelState.NONE ? state : lettered(state).withDraft(PanelState.NONE);
+        }
+        if (count(item) > 0) {
+            int stepped = stepped(item, state.draft(), key);
+            if (stepped != PanelState.NONE) {
+                return item.part() == PanelPart.NAME ? state.withDraft(stepped) : state.opened(stepped);
+            }
+        }
+        if (key.isDigit()) {
+            return type(state, key, item);
+        }
+        return key == PanelKey.BACK ? left(state) : other(state, key);
+    }
+
+    /** What any other key does while an item is open. */
+    PanelState other(PanelState state, PanelKey key) {
+        return state;
+    }
+
+    /** How many values an item has to choose from; letters for a name. */
+    int count(PanelItem item) {
+        return item.part() == PanelPart.NAME
+                ? letters.length()
+                : item.part().isListed() ? choices.shown(item).size() : 0;
+    }
+
+    /** Where a key leads in a list; −1 if it does nothing there. */
+    int stepped(PanelItem item, int draft, PanelKey key) {
+        int count = count(item);
+        return switch (key) {
+            case UP -> draft == PanelState.NONE ? 0 : (draft + 1) % count;
+            case DOWN -> draft == PanelState.NONE ? count - 1 : (draft + count - 1) % count;
+            case FAST_UP -> draft == PanelState.NONE ? 0 : (draft + panel.fast()) % count;
+            case FAST_DOWN -> draft == PanelState.NONE ? count - 1 : Math.floorMod(draft - panel.fast(), count);
+            default -> PanelState.NONE;
+        };
+    }
+
+    /** The least keys from one value of an item to another. */
+    Clicks clicks(PanelItem item) {
+        List<PanelKey> keys = panel.allKeys();
+        return clicks.computeIfAbsent(
+                List.of(count(item), item.part() == PanelPart.NAME ? 1 : 0),
+                any -> new Clicks(count(item), keys.size(), (from, key) -> stepped(item, from, keys.get(key))));
+    }
+
+    String letters() {
+        return letters;
+    }
+
+    private PanelState lettered(PanelState state) {
+        String text = state.typed() + (state.draft() == PanelState.NONE ? "" : letters.charAt(state.draft()));
+        return state.typing(
+                text.substring(0, Math.min(text.length(), radio.limits().name().longest())));
+    }
+
+    PanelState type(PanelState state, PanelKey key, PanelItem item) {
+        int digits = choices.digits(item);
+        if (digits == 0 || item.part().isListed()) {
+            return state;
+        }
+        return state.opened(PanelState.NONE)
+                .typing((state.typed().length() == digits ? "" : state.typed()) + key.digit());
+    }
+
+    private PanelState take(PanelState state, PanelItem item) {
+        return switch (item.part()) {
+            case STORE -> store(state);
+            case ERASE -> erase(state);
+            case SIZE -> takeSize(state);
+            case TALK_AT -> takeTalk(state);
+            case NAME -> takeName(lettered(state));
+            case SETTING -> state.draft() == PanelState.NONE ? left(state) : takeSetting(state, item);
+            case JOIN, LEAVE -> takeBank(state, item.part() == PanelPart.JOIN);
+            case RECALL -> recall(state);
+            case RESET -> reset(state);
+            default -> state.draft() == PanelState.NONE ? left(state) : takeValue(state, item);
+        };
+    }
+
+    private PanelState refused(PanelState state) {
+        return state.opened(PanelState.NONE).saying(panel.say(PanelWord.REFUSED));
+    }
+
+    private PanelState taken(PanelState state, int value) {
+        List<Integer> values = new ArrayList<>(state.values());
+        values.set(state.item(), value);
+        return left(state.withValues(values));
+    }
+
+    private PanelState takeValue(PanelState state, PanelItem item) {
+        if (state.onSlot().isEmpty()) {
+            return taken(state, state.draft());
+        }
+        String value = item.values().get(state.draft());
+        return inSlot(
+                state,
+                content -> item.part() == PanelPart.SCAN
+                        ? content.scanned(value.equals("yes"), content.banks())
+                        : content.scanned(
+                                content.scan(), value.equals("none") ? Set.of() : Set.of(Integer.valueOf(value))));
+    }
+
+    private PanelState takeName(PanelState state) {
+        String name = state.typed();
+        return state.onSlot().isEmpty()
+                ? left(state.named(name))
+                : inSlot(state, content -> content.withName(name.stripTrailing()));
+    }
+
+    private PanelState takeBank(PanelState state, boolean joins) {
+        int bank = state.typed().isEmpty() ? 0 : Integer.parseInt(state.typed());
+        if (state.typed().length() < choices.digits(item(state.item()))
+                || bank < 1
+                || bank > radio.limits().banks()) {
+            return refused(state);
+        }
+        return inSlot(state, content -> {
+            Set<Integer> banks = new TreeSet<>(content.banks());
+            if (joins) {
+                banks.add(bank);
+            } else {
+                banks.remove(bank);
+            }
+            return content.scanned(content.scan(), banks);
+        });
+    }
+
+    /** Changes what the slot that is called holds. */
+    private PanelState inSlot(PanelState state, UnaryOperator<RadioSlot> change) {
+        int slot = state.onSlot().orElseThrow();
+        return content(state, slot)
+                .flatMap(content -> put(state.memory(), slot, change.apply(content)))
+                .map(memory -> left(state.withMemory(memory)).saying(panel.say(PanelWord.STORED)))
+                .orElseGet(() -> refused(state));
+    }
+
+    /** A radio cannot hold everything together: too many talk frequencies of their own, a full bank. */
+    private Optional<MemoryImage> put(MemoryImage memory, int slot, RadioSlot content) {
+        try {
+            return Optional.of(codec.put(memory, slot, content));
+        } catch (IllegalArgumentException full) {
+            return Optional.empty();
+        }
+    }
+
+    private PanelState takeSetting(PanelState state, PanelItem item) {
+        RadioSetting setting = item.setting().orElseThrow();
+        return left(state.withMemory(
+                        codec.with(state.memory(), setting, setting.values().get(state.draft()))))
+                .saying(panel.say(PanelWord.STORED));
+    }
+
+    /** Digits fill up from the left: a size that is typed without its zeros in front is another size. */
+    private PanelState takeSize(PanelState state) {
+        if (state.typed().isEmpty()) {
+            return left(state);
+        }
+        int typed = Integer.parseInt(
+                state.typed() + "0".repeat(panel.digits().size() - state.typed().length()));
+        Shift size = Shift.ofHertz((long) typed * panel.digits().sizeUnitHertz());
+        if (!choices.has(size)) {
+            return refused(state);
+        }
+        if (!(radio.limits().shift() instanceof ShiftLimit.OncePerBand)) {
+            return taken(state, typed);
+        }
+        // One size for all slots of a stretch: it is the radio's own, and not that of what is dialled.
+        Optional<Frequency> dialled = state.hertz().isPresent()
+                ? Optional.of(Frequency.ofHertz(state.hertz().getAsLong()))
+                : Optional.empty();
+        return dialled.filter(each -> codec.shiftSize(state.memory(), each).isPresent())
+                .map(each -> taken(state.withMemory(codec.withShiftSize(state.memory(), each, size)), typed)
+                        .saying(panel.say(PanelWord.STORED)))
+                .orElseGet(() -> refused(state));
+    }
+
+    private PanelState takeTalk(PanelState state) {
+        if (state.typed().isEmpty()) {
+            return left(state);
+        }
+        boolean whole = state.typed().length() == panel.digits().frequency();
+        int kilohertz = Integer.parseInt(state.typed());
+        boolean right = whole
+                && (kilohertz == 0
+                        || tuned(radio.limits().transmit(), (long) kilohertz * Choices.KILOHERTZ)
+                                .isPresent());
+        return right ? taken(state, kilohertz) : refused(state);
+    }
+
+    private PanelState store(PanelState state) {
+        Optional<RadioSlot> content = choices.content(state).filter(this::canTalk);
+        if (state.typed().length() < panel.digits().slot() || content.isEmpty()) {
+            return refused(state);
+        }
+        int slot = Integer.parseInt(state.typed());
+        if (!radio.limits().slots().contains(slot)) {
+            return refused(state);
+        }
+        if (isInUse(state, slot) && panel.overwriting() == Overwriting.REFUSES) {
+            return state.opened(PanelState.NONE).saying(panel.say(PanelWord.OCCUPIED));
+        }
+        if (isInUse(state, slot) && panel.overwriting() == Overwriting.ASKS && state.draft() != slot) {
+            return state.opened(slot).typing(state.typed()).saying(panel.say(PanelWord.OCCUPIED));
+        }
+        return put(state.memory(), slot, content.get())
+                .map(memory -> left(state.withMemory(memory).named("")).saying(panel.say(PanelWord.STORED)))
+                .orElseGet(() -> refused(state));
+    }
+
+    private boolean canTalk(RadioSlot content) {
+        return content.transmit()
+                .filter(talk -> radio.limits().transmitting(talk).isEmpty())
+                .isEmpty();
+    }
+
+    private PanelState erase(PanelState state) {
+        if (state.typed().length() < panel.digits().slot()) {
+            return refused(state);
+        }
+        int slot = Integer.parseInt(state.typed());
+        if (!isInUse(state, slot)) {
+            return state.opened(PanelState.NONE).saying(panel.say(PanelWord.EMPTY));
+        }
+        if (state.draft() != slot) {
+            return state.opened(slot).typing(state.typed()).saying(panel.say(PanelWord.SURE));
+        }
+        PanelState cleared =
+                left(state.withMemory(codec.clear(state.memory(), slot))).saying(panel.say(PanelWord.ERASED));
+        return state.onSlot().isPresent() && state.onSlot().getAsInt() == slot
+                ? cleared.on(OptionalInt.empty())
+                : cleared;
+    }
+
+    /** What the slot holds comes onto the dial, with all that belongs to it. */
+    private PanelState recall(PanelState state) {
+        Optional<RadioSlot> content = content(state, state.onSlot().orElseThrow());
+        Optional<Choices.Target> target =
+                content.map(choices::target).filter(each -> each.blocks().isEmpty());
+        if (target.isEmpty()) {
+            return refused(state);
+        }
+        List<Integer> values = new ArrayList<>(target.get().values());
+        // What does not matter for it is at its first value.
+        values.replaceAll(value -> value == PanelState.NONE ? 0 : value);
+        return left(state.on(OptionalInt.empty())
+                        .dialled(target.get().hertz(), values)
+                        .named(panel.item(PanelPart.NAME)
+                                .map(any -> content.get().name())
+                                .orElse("")))
+                .saying(panel.say(PanelWord.COPIED));
+    }
+
+    private PanelState reset(PanelState state) {
+        return state.draft() == PanelState.NONE
+                ? state.opened(0).saying(panel.say(PanelWord.SURE))
+                : unpacked().saying(panel.say(PanelWord.ERASED));
+    }
+
+    // What it holds.
+
+    /** What a slot holds, in words; absent if it is free. */
+    public Optional<String> held(PanelState state, int slot) {
+        return codec.decode(state.memory(), slot)
+                .map(reading -> reading.content()
+                        .map(each -> (each.name() + " " + each.words()).strip())
+                        .orElse("something unreadable"));
+    }
+
+    /** What a slot holds; absent if it is free or unreadable. */
+    public Optional<RadioSlot> content(PanelState state, int slot) {
+        return codec.decode(state.memory(), slot).flatMap(SlotReading::content);
+    }
+
+    /**
+     * The state with a content in a slot, however it came there.
+     *
+     * @throws IllegalArgumentException if the radio cannot hold it together with the others
+     */
+    PanelState holding(PanelState state, int slot, RadioSlot content) {
+        return state.withMemory(codec.put(state.memory(), slot, content));
+    }
+
+    boolean isInUse(PanelState state, int slot) {
+        return radio.limits().slots().contains(slot)
+                && codec.decode(state.memory(), slot).isPresent();
+    }
+
+    // What it shows.
+
+    /** What the display shows, row by row. */
+    public List<String> shows(PanelState state) {
+        List<String> rows = List.of(title(state), body(state), state.said());
+        if (radio.face().rows().size() > 1 || radio.face().lines() > 1) {
+            return rows;
+        }
+        // One row for everything: what it says goes first, then what is set, then what is looked at.
+        boolean named = !state.inMenu() && !dials(state)
+                || state.open()
+                        && state.draft() == PanelState.NONE
+                        && state.typed().isEmpty();
+        return List.of(
+                !rows.get(2).isEmpty() ? rows.get(2) : named || rows.get(1).isEmpty() ? rows.get(0) : rows.get(1));
+    }
+
+    /** What is printed on a key, and what it does there if that changes. */
+    public String label(PanelState state, PanelKey key) {
+        return panel.label(key);
+    }
+
+    /** What stands above the soft keys, from left to right; nothing on a panel without, or while they do nothing. */
+    public List<String> labels(PanelState state) {
+        return List.of();
+    }
+
+    /** What stands above: the item, or where one is. */
+    String title(PanelState state) {
+        if (state.inMenu()) {
+            return item(state.item()).label();
+        }
+        return state.onSlot().isPresent()
+                ? "CH "
+                        + (state.typed().isEmpty()
+                                ? Choices.padded(
+                                        state.onSlot().getAsInt(),
+                                        panel.digits().slot())
+                                : state.typed())
+                : "";
+    }
+
+    private String body(PanelState state) {
+        if (state.inMenu()) {
+            return state.open() ? entered(state, item(state.item())) : standing(state, state.item());
+        }
+        if (state.onSlot().isPresent()) {
+            return content(state, state.onSlot().getAsInt())
+                    .map(each -> each.name().isEmpty() ? megahertz(each.receive()) : each.name())
+                    .orElse(panel.say(PanelWord.EMPTY));
+        }
+        if (!state.typed().isEmpty()) {
+            return state.typed()
+                    + "-".repeat(panel.digits().frequency() - state.typed().length());
+        }
+        return state.hertz().isPresent()
+                ? megahertz(Frequency.ofHertz(state.hertz().getAsLong()))
+                : "";
+    }
+
+    /** A display of six characters has no room for a point, nor for what is behind the kilohertz. */
+    private String megahertz(Frequency frequency) {
+        String text = frequency.toMegahertzText();
+        int room = radio.face().rows().stream()
+                .mapToInt(each -> each.characters())
+                .max()
+                .orElse(text.length());
+        return text.length() <= room
+                ? text
+                : Choices.padded(
+                        frequency.hertz() / Choices.KILOHERTZ, panel.digits().frequency());
+    }
+
+    private String standing(PanelState state, int at) {
+        PanelItem item = item(at);
+        if (item.part().isAct()) {
+            return "";
+        }
+        if (item.part() == PanelPart.NAME) {
+            return state.name();
+        }
+        return item.part() == PanelPart.SETTING
+                ? codec.settings(state.memory())
+                        .getOrDefault(item.setting().orElseThrow(), Optional.empty())
+                        .orElse("…")
+                : valued(item, state.values().get(at));
+    }
+
+    String valued(PanelItem item, int value) {
+        return choices.words(item, value);
+    }
+
+    private String entered(PanelState state, PanelItem item) {
+        if (item.part() == PanelPart.NAME) {
+            return state.typed() + (state.draft() == PanelState.NONE ? "_" : letters.charAt(state.draft()));
+        }
+        if (!state.typed().isEmpty()) {
+            return state.typed()
+                    + "-".repeat(choices.digits(item) - state.typed().length());
+        }
+        return state.draft() == PanelState.NONE && !item.part().isAct()
+                ? standing(state, state.item())
+                : item.part() == PanelPart.RESET || item.part() == PanelPart.RECALL ? "" : valued(item, state.draft());
+    }
+}
