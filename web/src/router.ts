@@ -38,6 +38,12 @@ export const router = createRouter({
     { path: '/prove/dry-run', name: 'dry-run', component: () => import('./features/prove/DryRunView.vue') },
     { path: '/prove/log', name: 'log', component: () => import('./features/prove/LogView.vue') },
     { path: '/prove/ready', name: 'ready', component: () => import('./features/prove/ReadyView.vue') },
+    { path: '/carry', name: 'carry', component: () => import('./features/carry/CarryView.vue') },
+    {
+      path: '/carry/practice',
+      name: 'practice',
+      component: () => import('./features/practice/PracticeView.vue'),
+    },
     { path: '/:rest(.*)*', name: 'nowhere', component: () => import('./features/NowhereView.vue') },
   ],
 })

@@ -1,5 +1,6 @@
 import {
   mdiAccessPoint,
+  mdiCardTextOutline,
   mdiFormatListNumbered,
   mdiInformationOutline,
   mdiMapSearchOutline,
@@ -49,6 +50,7 @@ export const STEPS: Step[] = [
     key: '5',
     also: { 'dry-run': 'Dry run', log: 'Log', ready: 'Readiness' },
   },
+  { name: 'carry', word: 'Carry', icon: mdiCardTextOutline, key: '6', also: { practice: 'Practice' } },
 ]
 
 /** What one looks up. */

@@ -3,6 +3,7 @@ import { keepPreviousData, useQuery } from '@tanstack/vue-query'
 import { computed } from 'vue'
 import { api, unwrap, type Row, type Schemas } from '@/shared/api/client'
 import { useRadios } from '@/shared/api/queries'
+import KeyLines from '@/shared/components/KeyLines.vue'
 import { useKeptText } from '@/shared/composables/useKeptText'
 import { counted, moment } from '@/shared/words'
 
@@ -74,51 +75,9 @@ const parts = computed<{ title: string; lines: Schemas['KeyLineView'][] }[]>(() 
           <p v-if="part.title" class="small">
             <b>{{ part.title }}</b>
           </p>
-          <ol class="lines">
-            <li v-for="(line, index) in part.lines" :key="index">
-              <span class="pressed"
-                ><kbd v-for="(key, at) in line.keys" :key="at" :class="{ digit: key.length === 1 }">{{
-                  key
-                }}</kbd></span
-              >
-              <span class="shows mono small"
-                ><span class="unseen">shows </span>{{ line.shows.join(' · ') }}</span
-              >
-            </li>
-          </ol>
+          <KeyLines :lines="part.lines" />
         </template>
       </template>
     </template>
   </section>
 </template>
-
-<style scoped>
-.lines {
-  padding-left: 24px;
-  margin: 0;
-}
-.lines li {
-  padding: 3px 0;
-}
-.pressed {
-  display: inline-flex;
-  flex-wrap: wrap;
-  gap: 3px;
-  margin-right: 10px;
-}
-kbd {
-  font: inherit;
-  font-size: 12.5px;
-  border: 1px solid var(--line);
-  border-bottom-width: 2px;
-  border-radius: 4px;
-  padding: 0 6px;
-  background: var(--surface);
-}
-.digit {
-  font-weight: 620;
-}
-.shows {
-  color: var(--quiet);
-}
-</style>

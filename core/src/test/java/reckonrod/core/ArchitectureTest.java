@@ -48,6 +48,7 @@ class ArchitectureTest {
             "load",
             "shelf",
             "keying",
+            "drill",
             "fieldlog",
             "prove",
             "exchange",

@@ -75,6 +75,12 @@ public final class KeySheets {
         return proven(from, sheet, slot, machine.content(held.get(), slot), true);
     }
 
+    /** What a slot holds when a content is keyed in right, as far as the keys and the radio can; absent if the panel cannot do it. */
+    public Optional<RadioSlot> wanted(PanelState from, int slot, RadioSlot content) {
+        KeySheet sheet = store(from, slot, content);
+        return sheet.lines().isEmpty() ? Optional.empty() : machine.content(sheet.after(), slot);
+    }
+
     private boolean joins() {
         return panel.item(PanelPart.JOIN).isPresent();
     }

@@ -599,6 +599,13 @@ public abstract sealed class PanelMachine permits NumberedMachine, DialMachine, 
         return codec.decode(state.memory(), slot).flatMap(SlotReading::content);
     }
 
+    /** What is talked on if the talk key is pressed: the slot that is called, or what is dialled; absent if that is not whole. */
+    public Optional<RadioSlot> tunedTo(PanelState state) {
+        return state.onSlot().isPresent()
+                ? content(state, state.onSlot().getAsInt())
+                : choices.content(state).filter(this::canTalk);
+    }
+
     /**
      * The state with a content in a slot, however it came there.
      *

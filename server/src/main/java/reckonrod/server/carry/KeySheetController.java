@@ -1,10 +1,12 @@
 package reckonrod.server.carry;
 
 import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.Clock;
 import java.time.Instant;
-import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.UUID;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -13,15 +15,20 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import reckonrod.core.definition.RadioDefinition;
 import reckonrod.core.fit.Placement;
+import reckonrod.core.image.ImageCodec;
 import reckonrod.core.keying.KeySheet;
 import reckonrod.core.keying.KeySheets;
 import reckonrod.core.keying.PanelState;
 import reckonrod.core.list.ChannelList;
+import reckonrod.core.load.Loaders;
 import reckonrod.core.panel.Panel;
 import reckonrod.core.panel.PanelKey;
 import reckonrod.core.panel.PanelWord;
+import reckonrod.core.radio.RadioSetting;
+import reckonrod.core.radio.RadioSlot;
 import reckonrod.server.fit.Loading;
 import reckonrod.server.lists.ListStore;
+import reckonrod.server.lists.StoredList;
 import reckonrod.server.problem.ProblemException;
 import reckonrod.server.radios.RadioUnit;
 import reckonrod.server.radios.RadioUnits;
@@ -36,15 +43,14 @@ class KeySheetController {
     private final ListStore lists;
     private final RadioUnits radios;
     private final Loading loading;
+    private final Clock clock;
 
-    KeySheetController(ListStore lists, RadioUnits radios, Loading loading) {
+    KeySheetController(ListStore lists, RadioUnits radios, Loading loading, Clock clock) {
+        this.clock = clock;
         this.lists = lists;
         this.radios = radios;
         this.loading = loading;
     }
-
-    /** A few keys that are pressed in one go, and what the display shows then. */
-    record KeyLineView(List<String> keys, List<String> shows) {}
 
     /**
      * How a channel is keyed in.
@@ -76,18 +82,142 @@ class KeySheetController {
             int seconds,
             int pauseSeconds) {}
 
-    @GetMapping
-    KeySheetView keys(@PathVariable UUID list, @RequestParam UUID channel, @RequestParam String radio) {
-        ChannelList channels = lists.get(list).list();
+    /**
+     * One slot of a whole list.
+     *
+     * @param lines what to press; none if the panel cannot do it
+     * @param cannot what of it cannot be keyed in
+     */
+    record SlotSheetView(
+            UUID channelId,
+            String channel,
+            int slot,
+            String content,
+            List<KeyLineView> lines,
+            List<String> cannot,
+            int presses,
+            int seconds) {}
+
+    /**
+     * Setting by setting as this program advises, where only the radio itself reaches it.
+     *
+     * @param why what goes wrong with another value
+     */
+    record SettingSheetView(String name, String advised, String why, List<KeyLineView> lines, List<String> cannot) {}
+
+    /**
+     * A whole list keyed in by hand.
+     *
+     * @param version changes with every change of the list
+     * @param left the channels that the radio leaves out
+     * @param linkSeconds how long its link takes for the same; nothing if it has none
+     * @param settings the advised settings, as steps
+     */
+    record ListSheetView(
+            String radio,
+            String model,
+            String list,
+            long version,
+            Instant madeAt,
+            String begin,
+            int pauseSeconds,
+            List<SlotSheetView> slots,
+            List<String> left,
+            int presses,
+            int seconds,
+            @Schema(nullable = true) Integer linkSeconds,
+            List<SettingSheetView> settings) {}
+
+    /** The whole list, slot by slot. Each slot begins anew, so that a slip in one does no harm to the next. */
+    @GetMapping("/all")
+    ListSheetView all(@PathVariable UUID list, @RequestParam String radio) {
+        StoredList stored = lists.get(list);
         RadioUnit unit = radios.get(radio);
-        RadioDefinition definition = unit.definition();
-        Panel panel = definition
+        Panel panel = panel(unit.definition());
+        KeySheets search = new KeySheets(unit.definition());
+        PanelState from = radios.lastRead(unit)
+                .map(each -> search.machine().begin(each.image()))
+                .orElseGet(() -> search.machine().begin());
+        List<Placement> placements = loading.fit(unit, stored.list()).placements();
+        Map<Integer, RadioSlot> contents = new TreeMap<>();
+        placements.stream()
+                .filter(each -> each.content().isPresent())
+                .forEach(each ->
+                        contents.put(each.place().orElseThrow(), each.content().get()));
+        Map<Integer, KeySheet> sheets = search.store(from, contents);
+        List<SlotSheetView> slots = placements.stream()
+                .filter(each -> each.content().isPresent())
+                .map(each -> slot(each, sheets.get(each.place().orElseThrow())))
+                .toList();
+        return new ListSheetView(
+                unit.name(),
+                unit.definition().title(),
+                stored.list().name(),
+                stored.version(),
+                clock.instant(),
+                begin(panel),
+                panel.timing().pauseMillis() / MILLIS,
+                slots,
+                placements.stream()
+                        .filter(each -> each.content().isEmpty())
+                        .map(each -> each.entry().channel().label())
+                        .toList(),
+                slots.stream().mapToInt(SlotSheetView::presses).sum(),
+                slots.stream().mapToInt(SlotSheetView::seconds).sum(),
+                linkSeconds(unit.definition(), contents).orElse(null),
+                unit.definition().settings().stream()
+                        .map(each -> setting(search, each))
+                        .toList());
+    }
+
+    private static SlotSheetView slot(Placement placement, KeySheet sheet) {
+        RadioSlot content = placement.content().orElseThrow();
+        return new SlotSheetView(
+                placement.entry().id(),
+                placement.entry().channel().label(),
+                placement.place().orElseThrow(),
+                (content.name() + " " + content.words()).strip(),
+                lines(sheet),
+                sheet.cannot(),
+                sheet.presses(),
+                sheet.seconds());
+    }
+
+    private static SettingSheetView setting(KeySheets search, RadioSetting setting) {
+        KeySheet sheet = search.set(search.machine().begin(), setting, setting.advised());
+        return new SettingSheetView(setting.name(), setting.advised(), setting.why(), lines(sheet), sheet.cannot());
+    }
+
+    private static Optional<Integer> linkSeconds(RadioDefinition definition, Map<Integer, RadioSlot> contents) {
+        if (definition.link().isEmpty()) {
+            return Optional.empty();
+        }
+        ImageCodec codec = new ImageCodec(definition);
+        return Optional.of(Loaders.estimate(definition, codec.blank(), codec.encode(codec.blank(), contents))
+                .seconds());
+    }
+
+    private static Panel panel(RadioDefinition definition) {
+        return definition
                 .panel()
                 .orElseThrow(() -> ProblemException.refused(
                         "keys-unknown",
                         "Its keys are not known",
                         "The definition of the " + definition.title()
                                 + " does not say what its keys do. It can be added under Models, as panel."));
+    }
+
+    private static String begin(Panel panel) {
+        return "Press " + panel.label(PanelKey.BACK) + " until no item is shown. If a slot is shown, press "
+                + panel.label(PanelKey.MODE) + " once, so that a frequency is.";
+    }
+
+    @GetMapping
+    KeySheetView keys(@PathVariable UUID list, @RequestParam UUID channel, @RequestParam String radio) {
+        ChannelList channels = lists.get(list).list();
+        RadioUnit unit = radios.get(radio);
+        RadioDefinition definition = unit.definition();
+        Panel panel = panel(definition);
         Placement placement = loading.fit(unit, channels).placements().stream()
                 .filter(each -> each.entry().id().equals(channel))
                 .findFirst()
@@ -123,8 +253,7 @@ class KeySheetController {
                 slot,
                 holds.orElse(null),
                 read.map(Snapshot::takenAt).orElse(null),
-                "Press " + panel.label(PanelKey.BACK) + " until no item is shown. If a slot is shown, press "
-                        + panel.label(PanelKey.MODE) + " once, so that a frequency is.",
+                begin(panel),
                 lines(sheet),
                 sheet.cannot(),
                 refused.lines().isEmpty() ? null : panel.say(PanelWord.OCCUPIED),
@@ -135,29 +264,6 @@ class KeySheetController {
     }
 
     private static List<KeyLineView> lines(KeySheet sheet) {
-        return sheet.lines().stream()
-                .map(line -> new KeyLineView(
-                        shortened(line.labels()),
-                        line.shows().stream().filter(row -> !row.isEmpty()).toList()))
-                .toList();
-    }
-
-    /** A key that is pressed often in a row, as a click of a dial is, stands once with how often; digits stand as they are typed. */
-    private static List<String> shortened(List<String> labels) {
-        List<String> keys = new ArrayList<>();
-        for (int from = 0; from < labels.size(); ) {
-            String label = labels.get(from);
-            int to = from;
-            while (to < labels.size() && labels.get(to).equals(label)) {
-                to++;
-            }
-            if (label.length() > 1 && to - from > 1) {
-                keys.add(label + " ×" + (to - from));
-            } else {
-                keys.addAll(labels.subList(from, to));
-            }
-            from = to;
-        }
-        return keys;
+        return sheet.lines().stream().map(KeyLineView::of).toList();
     }
 }

@@ -1,0 +1,134 @@
+package reckonrod.core.drill;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+import reckonrod.core.definition.RadioDefinition;
+import reckonrod.core.image.ImageCodec;
+import reckonrod.core.image.MemoryImage;
+import reckonrod.core.keying.KeySheet;
+import reckonrod.core.keying.KeySheets;
+import reckonrod.core.keying.PanelMachine;
+import reckonrod.core.keying.PanelState;
+import reckonrod.core.radio.RadioSlot;
+
+/** A radio to practise on: its panel over a memory of its own, watched. What is pressed is told whole each time, so nothing is kept here. */
+public final class Practice {
+    private final KeySheets sheets;
+    private final PanelMachine machine;
+
+    /**
+     * A practice radio.
+     *
+     * @throws IllegalArgumentException if the definition does not say what its keys do
+     */
+    public Practice(RadioDefinition radio) {
+        this.sheets = new KeySheets(radio);
+        this.machine = sheets.machine();
+    }
+
+    /** Its panel. */
+    public PanelMachine machine() {
+        return machine;
+    }
+
+    /**
+     * How far it has come.
+     *
+     * @param state the state of the panel now
+     * @param slips the traps that were fallen into
+     * @param done whether what was asked for is in its slot, and every other slot is as it was
+     * @param millis how long the presses took, from the first on
+     */
+    public record Standing(PanelState state, List<Slip> slips, boolean done, long millis) {
+        public Standing {
+            slips = List.copyOf(slips);
+        }
+    }
+
+    /**
+     * A drill for a content, as far as the keys can set that.
+     *
+     * @param others what else the radio holds
+     * @return absent if the panel cannot do it
+     */
+    public Optional<Drill> drill(Map<Integer, RadioSlot> others, int slot, RadioSlot content) {
+        MemoryImage memory = ImageCodec.inside(machine.radio())
+                .encode(ImageCodec.inside(machine.radio()).blank(), others);
+        PanelState begun = machine.unpacked(memory);
+        return sheets.wanted(begun, slot, content).map(wanted -> new Drill(memory, slot, wanted));
+    }
+
+    /** What was pressed, played through from the beginning, and how it stands so long after the last press. */
+    public Standing after(MemoryImage memory, Optional<Drill> drill, List<Press> presses, int idleMillis) {
+        Watcher watcher = new Watcher(machine, drill);
+        PanelState state = machine.unpacked(memory);
+        List<Slip> slips = new ArrayList<>();
+        long millis = 0;
+        for (int at = 0; at < presses.size(); at++) {
+            Press press = presses.get(at);
+            millis += at == 0 ? 0 : press.afterMillis();
+            PanelState paused = at == 0 ? state : machine.pause(state, press.afterMillis());
+            PanelState next = machine.press(paused, press.key());
+            slips.addAll(watcher.slips(at, state, paused, next, press.key()));
+            state = next;
+        }
+        PanelState now = presses.isEmpty() ? state : machine.pause(state, idleMillis);
+        return new Standing(now, slips, drill.filter(each -> isDone(each, now)).isPresent(), millis);
+    }
+
+    private boolean isDone(Drill drill, PanelState state) {
+        if (!machine.content(state, drill.slot()).equals(Optional.of(drill.wanted()))) {
+            return false;
+        }
+        ImageCodec codec = ImageCodec.inside(machine.radio());
+        Map<Integer, ?> is = codec.decode(state.memory());
+        return codec.decode(drill.memory()).entrySet().stream()
+                .allMatch(
+                        each -> each.getKey() == drill.slot() || each.getValue().equals(is.get(each.getKey())));
+    }
+
+    /** What to press next; no lines if it cannot be done from here. */
+    public KeySheet rest(Drill drill, PanelState state) {
+        return isDone(drill, state)
+                ? new KeySheet(List.of(), List.of(), state)
+                : sheets.store(state, drill.slot(), drill.wanted());
+    }
+
+    /** The fewest keys for the whole. */
+    public int least(Drill drill) {
+        return rest(drill, machine.unpacked(drill.memory())).presses();
+    }
+
+    /**
+     * The presses that led away: after each of them as many keys were left as before, or more.
+     *
+     * @return their numbers, from 0
+     */
+    public List<Integer> ledAway(Drill drill, List<Press> presses) {
+        List<Integer> away = new ArrayList<>();
+        PanelState state = machine.unpacked(drill.memory());
+        OptionalInt left = left(drill, state);
+        for (int at = 0; at < presses.size(); at++) {
+            state = machine.press(
+                    at == 0 ? state : machine.pause(state, presses.get(at).afterMillis()),
+                    presses.get(at).key());
+            OptionalInt now = left(drill, state);
+            if (now.isEmpty() || left.isPresent() && now.getAsInt() >= left.getAsInt() && now.getAsInt() > 0) {
+                away.add(at);
+            }
+            left = now;
+        }
+        return away;
+    }
+
+    private OptionalInt left(Drill drill, PanelState state) {
+        if (isDone(drill, state)) {
+            return OptionalInt.of(0);
+        }
+        KeySheet rest = rest(drill, state);
+        return rest.lines().isEmpty() ? OptionalInt.empty() : OptionalInt.of(rest.presses());
+    }
+}

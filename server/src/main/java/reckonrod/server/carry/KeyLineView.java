@@ -1,0 +1,34 @@
+package reckonrod.server.carry;
+
+import java.util.ArrayList;
+import java.util.List;
+import reckonrod.core.keying.KeySheet;
+
+/** A few keys that are pressed in one go, and what the display shows then. */
+public record KeyLineView(List<String> keys, List<String> shows) {
+    /** A line of a sheet. */
+    public static KeyLineView of(KeySheet.Line line) {
+        return new KeyLineView(
+                shortened(line.labels()),
+                line.shows().stream().filter(row -> !row.isEmpty()).toList());
+    }
+
+    /** A key that is pressed often in a row, as a click of a dial is, stands once with how often; digits stand as they are typed. */
+    private static List<String> shortened(List<String> labels) {
+        List<String> keys = new ArrayList<>();
+        for (int from = 0; from < labels.size(); ) {
+            String label = labels.get(from);
+            int to = from;
+            while (to < labels.size() && labels.get(to).equals(label)) {
+                to++;
+            }
+            if (label.length() > 1 && to - from > 1) {
+                keys.add(label + " ×" + (to - from));
+            } else {
+                keys.addAll(labels.subList(from, to));
+            }
+            from = to;
+        }
+        return keys;
+    }
+}
