@@ -13,7 +13,8 @@ defineProps<{ lines: Schemas['KeyLineView'][] }>()
           key
         }}</kbd></span
       >
-      <span class="shows mono small"><span class="unseen">shows </span>{{ line.shows.join(' · ') }}</span>
+      <span class="shows mono small"
+        ><b v-if="line.item">{{ line.item }} </b><span class="unseen">shows </span>{{ line.shows.join(' · ') }}</span>
     </li>
   </ol>
 </template>

@@ -45,6 +45,7 @@ const shown = computed(() =>
         :item-props="(each: { subtitle: string }) => ({ subtitle: each.subtitle })"
         density="compact"
         hide-details
+        variant="outlined"
         auto-select-first
         @update:model-value="(id: string | null) => (channel = id ?? '')"
       />

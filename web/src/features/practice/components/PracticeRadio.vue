@@ -16,8 +16,23 @@ const DIGITS: PanelKey[] = ['ONE', 'TWO', 'THREE', 'FOUR', 'FIVE', 'SIX', 'SEVEN
 const SOFT: PanelKey[] = ['SOFT_1', 'SOFT_2', 'SOFT_3', 'SOFT_4']
 const label = computed(() => new Map(props.drills.keys.map((each) => [each.key, each.label])))
 const soft = computed(() => SOFT.filter((key) => label.value.has(key)))
+/** In the order in which they lie on the radio. */
+const LAID: PanelKey[] = [
+  'MENU',
+  'TAKE',
+  'FUNCTION',
+  'FUNCTION_HELD',
+  'BACK',
+  'MODE',
+  'PAGE',
+  'PUSH',
+  'DOWN',
+  'UP',
+  'FAST_DOWN',
+  'FAST_UP',
+]
 const others = computed(() =>
-  props.drills.keys.filter((each) => !DIGITS.includes(each.key) && !SOFT.includes(each.key)),
+  LAID.flatMap((key) => (label.value.has(key) ? [{ key, label: label.value.get(key) }] : [])),
 )
 
 const HOLD = 600

@@ -39,7 +39,7 @@ const talk = once(async () => {
 </script>
 
 <template>
-  <section aria-label="Talk key" class="acts talk">
+  <section aria-label="Talk key" class="acts keyed-up">
     <PlaceField v-model="place" label="Where" density="compact" hide-details />
     <v-btn @click="talk">Press the talk key</v-btn>
     <span role="status">{{ heard }}</span>
@@ -47,7 +47,7 @@ const talk = once(async () => {
 </template>
 
 <style scoped>
-.talk > :first-child {
+.keyed-up > :first-child {
   flex: 1 1 200px;
 }
 </style>

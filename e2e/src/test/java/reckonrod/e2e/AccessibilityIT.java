@@ -49,6 +49,11 @@ class AccessibilityIT extends BrowserTest {
         "/prove/ready, DARK, 640",
         "/prove/log, DARK, 1280",
         "/prove/log, LIGHT, 390",
+        "/carry, LIGHT, 390",
+        "/carry, DARK, 640",
+        "/carry/practice, LIGHT, 1280",
+        "/carry/practice, DARK, 390",
+        "/carry/practice, LIGHT, 640",
         "/prove/ready, DARK, 390",
         "/prove/ready, LIGHT, 1280",
         "/about, LIGHT, 390"

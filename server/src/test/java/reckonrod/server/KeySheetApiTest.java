@@ -52,10 +52,38 @@ class KeySheetApiTest extends RadiosTest {
         lines(5, "VELLAN AIR 132.800");
         String w12 = radio("wrenling-w12");
         assertThat(get(keys(5, w12)).problem(422, "not-in-radio")).contains("VELLAN AIR");
-        assertThat(get(keys(5, radio("kestrow-k31"))).problem(422, "keys-unknown"))
-                .contains("Kestrow K31");
         assertThat(get("/api/lists/" + list + "/keys?radio=" + w12 + "&channel=00000000-0000-0000-0000-000000000000")
                         .problem(404, "not-found"))
                 .contains("not in");
+    }
+
+    /** A whole list for a radio that nobody can read: slot by slot, what it leaves out, and the settings as steps. */
+    @Test
+    void aWholeListIsKeyedIn() {
+        lines(21, "HARB 146.940- 100.0", "AIR 132.800", "SIMP 146.520");
+        JsonNode sheets = get("/api/lists/" + list + "/keys/all?radio=" + radio("orvane-ot9"))
+                .ok();
+        assertThat(sheets.path("slots").findValuesAsString("slot"))
+                .contains("21", "23")
+                .doesNotContain("22");
+        assertThat(sheets.path("left").toString()).contains("AIR");
+        assertThat(sheets.path("linkSeconds").isNull()).isTrue();
+        JsonNode first = null;
+        int presses = 0;
+        for (JsonNode each : sheets.path("slots")) {
+            first = each.path("slot").asInt() == 21 ? each : first;
+            presses += each.path("presses").asInt();
+        }
+        assertThat(first.path("content").asString())
+                .isEqualTo("HARB 146.940, talk 146.340, talk tone CTCSS 100.0, FM high");
+        assertThat(first.path("lines").toString()).contains("NAME", "HARB", "F held", "STORED");
+        assertThat(sheets.path("presses").asInt()).isEqualTo(presses).isGreaterThan(30);
+        assertThat(sheets.path("settings").findValuesAsString("name")).contains("busy lock");
+        assertThat(sheets.path("settings").get(0).path("lines").toString()).contains("OWN SHIFT");
+        assertThat(get("/api/lists/" + list + "/keys/all?radio=" + radio("wrenling-w12"))
+                        .ok()
+                        .path("linkSeconds")
+                        .asInt())
+                .isPositive();
     }
 }

@@ -50,7 +50,7 @@ abstract class RadiosTest extends ServerTest {
                                 "name",
                                 model + " " + UUID.randomUUID().toString().substring(0, 8),
                                 "reached",
-                                "simulated"))
+                                model.equals("orvane-ot9") ? "none" : "simulated"))
                 .ok()
                 .path("id")
                 .asString();

@@ -22,12 +22,15 @@ public record KeySheet(List<Line> lines, List<String> cannot, PanelState after) 
      *
      * @param keys the keys
      * @param labels what is printed on each, and for a soft key what it does there
-     * @param shows what the display shows then, row by row
+     * @param item what is set by them, as the display calls it; empty for what is dialled or called
+     * @param sets what the display shows of that before the last key takes it, row by row; empty where nothing is set
+     * @param shows what the display shows in the end, row by row
      */
-    public record Line(List<PanelKey> keys, List<String> labels, List<String> shows) {
+    public record Line(List<PanelKey> keys, List<String> labels, String item, List<String> sets, List<String> shows) {
         public Line {
             keys = List.copyOf(keys);
             labels = List.copyOf(labels);
+            sets = List.copyOf(sets);
             shows = List.copyOf(shows);
         }
     }

@@ -355,7 +355,14 @@ public final class KeySheets {
                     || key == PanelKey.MODE && !before.open()
                     || !before.inMenu() && key.isDigit() && state.typed().isEmpty() && !state.open();
             if (whole || i == way.keys().size() - 1) {
-                lines.add(new KeySheet.Line(keys, labels, machine.shows(state)));
+                boolean takes =
+                        before.open() && !machine.item(before.item()).part().isAct();
+                lines.add(new KeySheet.Line(
+                        keys,
+                        labels,
+                        before.open() ? machine.item(before.item()).label() : "",
+                        takes ? machine.shows(before) : List.of(),
+                        machine.shows(state)));
                 keys = new ArrayList<>();
                 labels = new ArrayList<>();
             }

@@ -4,13 +4,22 @@ import java.util.ArrayList;
 import java.util.List;
 import reckonrod.core.keying.KeySheet;
 
-/** A few keys that are pressed in one go, and what the display shows then. */
-public record KeyLineView(List<String> keys, List<String> shows) {
+/**
+ * A few keys that are pressed in one go.
+ *
+ * @param item what they set, as the display calls it; empty for what is dialled or called
+ * @param shows what the display shows: what is set, before the last key takes it, else what is there in the end
+ */
+public record KeyLineView(List<String> keys, String item, List<String> shows) {
     /** A line of a sheet. */
     public static KeyLineView of(KeySheet.Line line) {
+        List<String> shows = line.sets().isEmpty() ? line.shows() : line.sets();
         return new KeyLineView(
                 shortened(line.labels()),
-                line.shows().stream().filter(row -> !row.isEmpty()).toList());
+                line.item(),
+                shows.stream()
+                        .filter(row -> !row.isEmpty() && !row.equals(line.item()))
+                        .toList());
     }
 
     /** A key that is pressed often in a row, as a click of a dial is, stands once with how often; digits stand as they are typed. */

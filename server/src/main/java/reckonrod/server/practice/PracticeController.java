@@ -7,12 +7,8 @@ import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
-import java.time.Clock;
-import java.time.Instant;
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -31,7 +27,6 @@ import reckonrod.core.drill.Drill;
 import reckonrod.core.drill.Practice;
 import reckonrod.core.drill.Press;
 import reckonrod.core.drill.Slip;
-import reckonrod.core.drill.Spacing;
 import reckonrod.core.drill.Trap;
 import reckonrod.core.fit.Placement;
 import reckonrod.core.image.ImageCodec;
@@ -55,15 +50,13 @@ class PracticeController {
     private static final int MOST_PAUSE = 3_600_000;
 
     private final Drills drills;
-    private final PracticeRunRepository runs;
+    private final PracticeRuns runs;
     private final TalkAir air;
-    private final Clock clock;
 
-    PracticeController(Drills drills, PracticeRunRepository runs, TalkAir air, Clock clock) {
+    PracticeController(Drills drills, PracticeRuns runs, TalkAir air) {
         this.drills = drills;
         this.runs = runs;
         this.air = air;
-        this.clock = clock;
     }
 
     /** A key of the panel and what is printed on it. */
@@ -107,10 +100,8 @@ class PracticeController {
             @PathVariable UUID list, @RequestParam String radio, @RequestParam(required = false) String person) {
         RadioUnit unit = drills.unit(radio);
         Panel panel = unit.definition().panel().orElseThrow();
-        Map<UUID, List<PracticeRun>> before = new HashMap<>();
-        runs.findByPersonAndModelOrderByDoneAt(named(person), unit.definition().id())
-                .forEach(each -> before.computeIfAbsent(each.channelId(), any -> new ArrayList<>())
-                        .add(each));
+        Map<UUID, List<PracticeRun>> before =
+                runs.of(named(person), unit.definition().id());
         List<DrillView> views = drills.placed(list, unit).stream()
                 .map(each -> drill(each, before.getOrDefault(each.entry().id(), List.of())))
                 .toList();
@@ -136,17 +127,13 @@ class PracticeController {
     }
 
     private DrillView drill(Placement placement, List<PracticeRun> before) {
-        Optional<LocalDate> due = before.isEmpty()
-                ? Optional.empty()
-                : Optional.of(Spacing.due(before.stream()
-                        .map(each -> new Spacing.Run(day(each.doneAt()), each.isClean()))
-                        .toList()));
+        Optional<LocalDate> due = before.isEmpty() ? Optional.empty() : Optional.of(runs.due(before));
         return new DrillView(
                 placement.entry().id(),
                 placement.entry().channel().label(),
                 placement.place().orElseThrow(),
                 due.orElse(null),
-                due.filter(day -> !day.isAfter(LocalDate.now(clock))).isPresent(),
+                due.filter(runs::isDue).isPresent(),
                 before.size(),
                 before.isEmpty()
                         ? List.of()
@@ -157,10 +144,6 @@ class PracticeController {
                 before.isEmpty()
                         ? null
                         : before.stream().mapToInt(PracticeRun::seconds).min().getAsInt());
-    }
-
-    private LocalDate day(Instant at) {
-        return at.atZone(clock.getZone()).toLocalDate();
     }
 
     private static String named(String person) {
@@ -327,25 +310,17 @@ class PracticeController {
         int least = session.practice.least(drill);
         UUID channel = request.pressed().channel();
         String person = named(request.person());
-        if (!runs.existsById(id)) {
-            runs.save(new PracticeRun(
-                    id,
-                    new PracticeRun.Of(person, unit.definition().id(), channel, session.task),
-                    new PracticeRun.Went(
-                            request.pressed().presses().size(),
-                            least,
-                            (int) (session.standing.millis() / 1_000),
-                            request.hints(),
-                            session.standing.slips().stream()
-                                    .map(each -> each.trap().name())
-                                    .toList()),
-                    clock.instant()));
-        }
-        LocalDate due = Spacing.due(
-                runs.findByPersonAndModelOrderByDoneAt(person, unit.definition().id()).stream()
-                        .filter(each -> each.channelId().equals(channel))
-                        .map(each -> new Spacing.Run(day(each.doneAt()), each.isClean()))
-                        .toList());
+        LocalDate due = runs.keep(
+                id,
+                new PracticeRun.Of(person, unit.definition().id(), channel, session.task),
+                new PracticeRun.Went(
+                        request.pressed().presses().size(),
+                        least,
+                        (int) (session.standing.millis() / 1_000),
+                        request.hints(),
+                        session.standing.slips().stream()
+                                .map(each -> each.trap().name())
+                                .toList()));
         return new PracticeRunView(
                 session.standing.slips().stream().map(PracticeController::view).toList(),
                 session.practice.ledAway(drill, request.pressed().pressed()),
