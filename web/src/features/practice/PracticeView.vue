@@ -48,9 +48,17 @@ function press(key: PanelKey) {
   click()
   practice.press(key)
 }
+/** The keyboard is the radio's again, and not that of a button that was pressed. */
+const toRadio = () => work.value?.focus()
+function begin() {
+  practice.begin()
+  toRadio()
+}
 function next() {
-  channel.value = drills.value?.next ?? ''
-  void again()
+  const chosenNext = drills.value?.next ?? ''
+  if (chosenNext === channel.value) practice.begin()
+  channel.value = chosenNext
+  toRadio()
 }
 
 const work = ref<HTMLElement | null>(null)
@@ -71,7 +79,7 @@ useKeys({
     { on: [], shown: 'm, v, g', does: 'menu, slots or frequency, the next letter or page', act: () => {} },
     { on: [], shown: 'q w e r', does: 'the soft keys', act: () => {} },
     { on: ['h'], shown: 'h', does: 'a hint; it is counted', act: practice.wantHint },
-    { on: ['b'], shown: 'b', does: 'begin again', act: practice.begin },
+    { on: ['b'], shown: 'b', does: 'begin again', act: begin },
     { on: ['n'], shown: 'n', does: 'the drill that is worth most now', act: next },
   ],
 })
@@ -90,25 +98,26 @@ useKeys({
         <router-link :to="{ name: 'models' }">Models</router-link>, as <span class="mono">panel</span>.
       </p>
       <div v-else-if="drills" class="spot">
-        <div class="stack">
+        <div class="stack radio">
           <PracticeRadio :drills="drills" :standing="standing" :typed="TYPED" @press="press" />
           <p class="acts">
-            <v-btn size="small" @click="practice.begin">Begin again</v-btn>
+            <v-btn size="small" @click="begin">Begin again</v-btn>
             <v-btn size="small" :disabled="!chosen || standing?.done" @click="practice.wantHint">Hint</v-btn>
             <v-checkbox v-model="sounds" label="Sounds" density="compact" hide-details />
           </p>
         </div>
-        <div class="stack">
-          <DrillChoice
-            v-model:radio="radio"
-            v-model:person="person"
-            v-model:channel="channel"
-            :told="told"
-            :radios="keyed"
-            :drills="drills"
-            @told="(at) => (telling = at ? 'once' : 'end')"
-            @next="next"
-          />
+        <DrillChoice
+          v-model:radio="radio"
+          v-model:person="person"
+          v-model:channel="channel"
+          class="choice"
+          :told="told"
+          :radios="keyed"
+          :drills="drills"
+          @told="(at) => (telling = at ? 'once' : 'end')"
+          @next="next"
+        />
+        <div class="stack said">
           <p v-if="standing?.task" class="task">{{ standing.task }}</p>
           <p v-else class="quiet">
             Free play: the radio holds the list. A menu closes after {{ drills.pauseSeconds }} s without a
@@ -128,12 +137,13 @@ useKeys({
           <section v-if="hint" aria-label="Hint"><KeyLines :lines="[hint]" /></section>
           <DrillResult
             v-if="standing?.done && chosen"
+            :key="chosen + radio"
             :list="openId"
             :person="person"
             :hints="hints"
             :body="practice.body"
             @kept="again"
-            @again="practice.begin"
+            @again="begin"
             @next="next"
           />
           <PracticeTalk :list="openId" :body="practice.body" :standing="standing" />
@@ -151,10 +161,19 @@ useKeys({
 <style scoped>
 .spot {
   display: grid;
-  grid-template-columns: minmax(0, 460px) minmax(0, 1fr);
-  gap: 28px;
+  grid-template: 'radio choice' auto 'radio said' 1fr / minmax(0, 460px) minmax(0, 1fr);
+  gap: 16px 28px;
   padding: 4px 20px 20px;
   align-items: start;
+}
+.radio {
+  grid-area: radio;
+}
+.choice {
+  grid-area: choice;
+}
+.said {
+  grid-area: said;
 }
 .task {
   font-size: 17px;
@@ -165,8 +184,12 @@ useKeys({
 }
 @media (max-width: 900px) {
   .spot {
-    grid-template-columns: minmax(0, 1fr);
+    grid-template: 'said' auto 'radio' auto 'choice' auto / minmax(0, 1fr);
     padding: 4px 12px 20px;
+  }
+  /* What is told stands above the radio, and the radio stays where the thumb is. */
+  .said {
+    min-height: 230px;
   }
 }
 </style>

@@ -14,7 +14,9 @@ defineProps<{ lines: Schemas['KeyLineView'][] }>()
         }}</kbd></span
       >
       <span class="shows mono small"
-        ><b v-if="line.item">{{ line.item }} </b><span class="unseen">shows </span>{{ line.shows.join(' · ') }}</span>
+        ><b v-if="line.item">{{ line.item }} </b><span class="unseen">shows </span
+        >{{ line.shows.join(' · ') }}</span
+      >
     </li>
   </ol>
 </template>
