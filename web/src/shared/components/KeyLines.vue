@@ -14,8 +14,8 @@ defineProps<{ lines: Schemas['KeyLineView'][] }>()
         }}</kbd></span
       >
       <span class="shows mono small"
-        ><b v-if="line.item">{{ line.item }} </b><span class="unseen">shows </span
-        >{{ line.shows.join(' · ') }}</span
+        ><b v-if="line.item" class="item">{{ line.item }}</b
+        ><span class="unseen">shows </span>{{ line.shows.join(' · ') }}</span
       >
     </li>
   </ol>
@@ -45,6 +45,9 @@ kbd {
 }
 .digit {
   font-weight: 620;
+}
+.item {
+  margin-right: 8px;
 }
 .shows {
   opacity: 0.8;

@@ -85,6 +85,8 @@ export function usePractice(of: {
 
   function begin() {
     hint.value = null
+    // Keys that follow at once are keys of the new round.
+    if (standing.value) standing.value = { ...standing.value, done: false, slips: [], leadsAway: false }
     keep(NOTHING)
     void look()
   }

@@ -63,7 +63,7 @@ class AccessibilityIT extends BrowserTest {
                 path,
                 new Browser.NewContextOptions().setViewportSize(width, 844).setColorScheme(scheme));
         assertThat(page.locator("h1").first()).isVisible();
-        assertThat(page.locator(".rows .row, tbody tr, .display, pre, .tap, .ask")
+        assertThat(page.locator(".rows .row, tbody tr, .display, .sheet, pre, .tap, .ask")
                         .first())
                 .isVisible();
         nothingIsCutOff(page);

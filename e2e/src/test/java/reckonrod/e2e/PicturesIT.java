@@ -79,10 +79,24 @@ class PicturesIT extends BrowserTest {
         page.locator(".editor input").fill("START 146.565 low");
         page.keyboard().press("Enter");
         assertThat(row(page, 12)).containsText("146.565");
-        page.navigate(Application.address() + "/compare");
-        choose(page, "With", "Ferry weekend");
-        assertThat(page.locator("tbody")).containsText("only there");
-        take(page, "compare");
+        page.navigate(Application.address() + "/carry/practice");
+        choose(page, "On", "KM90 · car");
+        page.getByRole(
+                        AriaRole.COMBOBOX,
+                        new Page.GetByRoleOptions().setName("Drill").setExact(true))
+                .fill("12 ·");
+        page.keyboard().press("Enter");
+        assertThat(page.locator(".task")).containsText("in slot 12");
+        for (String key : List.of("1", "4", "6", "5", "6", "5", "g", "w", "ArrowUp", "ArrowUp")) {
+            page.getByRole(
+                            AriaRole.REGION,
+                            new Page.GetByRoleOptions().setName("Practice").setExact(true))
+                    .press(key);
+        }
+        page.keyboard().press("h");
+        assertThat(page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("Hint")))
+                .isVisible();
+        take(page, "practice");
         page.navigate(Application.address() + "/arrange");
         assertThat(row(page, 0)).isVisible();
         page.keyboard().press("Control+z");

@@ -112,9 +112,8 @@ public record RadioDefinition(
 
     /** How a shift is keyed in, where that is an item for the direction and one for the size in a numbered menu. */
     public Optional<ShiftMenu> shiftMenu() {
-        return panel.isEmpty()
-                ? shift
-                : panel.filter(each -> each.dialect() == Dialect.NUMBERED_MENU).flatMap(each -> {
+        return shift.or(() -> panel.filter(each -> each.dialect() == Dialect.NUMBERED_MENU)
+                .flatMap(each -> {
                     PanelItem direction = each.item(PanelPart.DIRECTION).orElseThrow();
                     PanelItem size = each.item(PanelPart.SIZE).orElseThrow();
                     List<String> ways = List.of("lower", "higher", "none");
@@ -128,7 +127,7 @@ public record RadioDefinition(
                                     each.digits().size(),
                                     each.digits().sizeUnitHertz()))
                             : Optional.empty();
-                });
+                }));
     }
 
     /**

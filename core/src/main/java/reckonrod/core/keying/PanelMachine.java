@@ -10,23 +10,16 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.OptionalLong;
 import java.util.Set;
-import java.util.TreeSet;
-import java.util.function.UnaryOperator;
 import reckonrod.core.definition.RadioDefinition;
 import reckonrod.core.frequency.Frequency;
-import reckonrod.core.frequency.Raster;
-import reckonrod.core.frequency.Shift;
 import reckonrod.core.image.ImageCodec;
 import reckonrod.core.image.MemoryImage;
 import reckonrod.core.image.SlotReading;
-import reckonrod.core.panel.Overwriting;
 import reckonrod.core.panel.Panel;
 import reckonrod.core.panel.PanelItem;
 import reckonrod.core.panel.PanelKey;
 import reckonrod.core.panel.PanelPart;
 import reckonrod.core.panel.PanelWord;
-import reckonrod.core.radio.BandLimit;
-import reckonrod.core.radio.RadioSetting;
 import reckonrod.core.radio.RadioSlot;
 import reckonrod.core.radio.ShiftLimit;
 
@@ -36,14 +29,14 @@ import reckonrod.core.radio.ShiftLimit;
  * own way to an item.
  */
 public abstract sealed class PanelMachine permits NumberedMachine, DialMachine, SoftMachine {
-    /** No two frequencies of any raster lie nearer to each other, in hertz. */
-    private static final int QUARTER = 250;
-
     private final RadioDefinition radio;
     private final Panel panel;
     private final ImageCodec codec;
     private final Choices choices;
     private final String letters;
+    private final Tuning tuning;
+    private final Taker taker;
+    private final PanelDisplay display;
     private final Map<List<Integer>, Clicks> clicks = new HashMap<>();
 
     PanelMachine(RadioDefinition radio, Panel panel) {
@@ -51,8 +44,10 @@ public abstract sealed class PanelMachine permits NumberedMachine, DialMachine, 
         this.panel = panel;
         this.codec = ImageCodec.inside(radio);
         this.letters = radio.limits().name().characters();
-        this.choices =
-                new Choices(panel, radio.limits(), hertz -> tuned(radio.limits().transmit(), hertz));
+        this.tuning = new Tuning(radio.limits(), panel);
+        this.choices = new Choices(panel, radio.limits(), tuning::talked);
+        this.taker = new Taker(this, tuning);
+        this.display = new PanelDisplay(this);
     }
 
     /**
@@ -251,7 +246,7 @@ public abstract sealed class PanelMachine permits NumberedMachine, DialMachine, 
         if (typed.length() < panel.digits().frequency()) {
             return state.typing(typed);
         }
-        return tuned(radio.limits().receive(), Long.parseLong(typed) * Choices.KILOHERTZ)
+        return tuning.received(Long.parseLong(typed) * Choices.KILOHERTZ)
                 .map(dialled -> on(state, dialled))
                 .orElseGet(() -> state.typing("").saying(panel.say(PanelWord.REFUSED)));
     }
@@ -276,31 +271,9 @@ public abstract sealed class PanelMachine permits NumberedMachine, DialMachine, 
                 : Optional.empty();
     }
 
-    /** The kilohertz that were typed, with the rest that the steps of the radio add: 145.312 becomes 145.3125. */
-    private static Optional<Frequency> tuned(List<BandLimit> bands, long hertz) {
-        for (BandLimit band : bands) {
-            for (Raster step : band.steps()) {
-                for (long rest = 0; rest < Choices.KILOHERTZ; rest += QUARTER) {
-                    Frequency frequency = step.nearest(Frequency.ofHertz(hertz + rest));
-                    if (frequency.hertz() >= hertz
-                            && frequency.hertz() < hertz + Choices.KILOHERTZ
-                            && band.contains(frequency)) {
-                        return Optional.of(frequency);
-                    }
-                }
-            }
-        }
-        return Optional.empty();
-    }
-
     /** The digits by which a frequency is dialled; absent where none do. */
     Optional<String> digits(Frequency frequency) {
-        long kilohertz = frequency.hertz() / Choices.KILOHERTZ;
-        String text = Choices.padded(kilohertz, panel.digits().frequency());
-        return tuned(radio.limits().receive(), kilohertz * Choices.KILOHERTZ)
-                .filter(frequency::equals)
-                .filter(same -> text.length() == panel.digits().frequency())
-                .map(same -> text);
+        return tuning.digits(frequency);
     }
 
     /** Opens an item. */
@@ -322,7 +295,7 @@ public abstract sealed class PanelMachine permits NumberedMachine, DialMachine, 
 
     private PanelState inside(PanelState state, PanelKey key, PanelItem item) {
         if (key == takes(item.part())) {
-            return take(state, item);
+            return taker.take(item.part() == PanelPart.NAME ? lettered(state) : state, item);
         }
         if (key == next() && item.part() == PanelPart.NAME) {
             return state.draft() == PanelState.NONE ? state : lettered(state).withDraft(PanelState.NONE);
@@ -390,198 +363,10 @@ public abstract sealed class PanelMachine permits NumberedMachine, DialMachine, 
                 .typing((state.typed().length() == digits ? "" : state.typed()) + key.digit());
     }
 
-    private PanelState take(PanelState state, PanelItem item) {
-        return switch (item.part()) {
-            case STORE -> store(state);
-            case ERASE -> erase(state);
-            case SIZE -> takeSize(state);
-            case TALK_AT -> takeTalk(state);
-            case NAME -> takeName(lettered(state));
-            case SETTING -> state.draft() == PanelState.NONE ? left(state) : takeSetting(state, item);
-            case JOIN, LEAVE -> takeBank(state, item.part() == PanelPart.JOIN);
-            case RECALL -> recall(state);
-            case RESET -> reset(state);
-            default -> state.draft() == PanelState.NONE ? left(state) : takeValue(state, item);
-        };
-    }
-
-    private PanelState refused(PanelState state) {
-        return state.opened(PanelState.NONE).saying(panel.say(PanelWord.REFUSED));
-    }
-
-    private PanelState taken(PanelState state, int value) {
-        List<Integer> values = new ArrayList<>(state.values());
-        values.set(state.item(), value);
-        return left(state.withValues(values));
-    }
-
-    private PanelState takeValue(PanelState state, PanelItem item) {
-        if (state.onSlot().isEmpty()) {
-            return taken(state, state.draft());
-        }
-        String value = item.values().get(state.draft());
-        return inSlot(
-                state,
-                content -> item.part() == PanelPart.SCAN
-                        ? content.scanned(value.equals("yes"), content.banks())
-                        : content.scanned(
-                                content.scan(), value.equals("none") ? Set.of() : Set.of(Integer.valueOf(value))));
-    }
-
-    private PanelState takeName(PanelState state) {
-        String name = state.typed();
-        return state.onSlot().isEmpty()
-                ? left(state.named(name))
-                : inSlot(state, content -> content.withName(name.stripTrailing()));
-    }
-
-    private PanelState takeBank(PanelState state, boolean joins) {
-        int bank = state.typed().isEmpty() ? 0 : Integer.parseInt(state.typed());
-        if (state.typed().length() < choices.digits(item(state.item()))
-                || bank < 1
-                || bank > radio.limits().banks()) {
-            return refused(state);
-        }
-        return inSlot(state, content -> {
-            Set<Integer> banks = new TreeSet<>(content.banks());
-            if (joins) {
-                banks.add(bank);
-            } else {
-                banks.remove(bank);
-            }
-            return content.scanned(content.scan(), banks);
-        });
-    }
-
-    /** Changes what the slot that is called holds. */
-    private PanelState inSlot(PanelState state, UnaryOperator<RadioSlot> change) {
-        int slot = state.onSlot().orElseThrow();
-        return content(state, slot)
-                .flatMap(content -> put(state.memory(), slot, change.apply(content)))
-                .map(memory -> left(state.withMemory(memory)).saying(panel.say(PanelWord.STORED)))
-                .orElseGet(() -> refused(state));
-    }
-
-    /** A radio cannot hold everything together: too many talk frequencies of their own, a full bank. */
-    private Optional<MemoryImage> put(MemoryImage memory, int slot, RadioSlot content) {
-        try {
-            return Optional.of(codec.put(memory, slot, content));
-        } catch (IllegalArgumentException full) {
-            return Optional.empty();
-        }
-    }
-
-    private PanelState takeSetting(PanelState state, PanelItem item) {
-        RadioSetting setting = item.setting().orElseThrow();
-        return left(state.withMemory(
-                        codec.with(state.memory(), setting, setting.values().get(state.draft()))))
-                .saying(panel.say(PanelWord.STORED));
-    }
-
-    /** Digits fill up from the left: a size that is typed without its zeros in front is another size. */
-    private PanelState takeSize(PanelState state) {
-        if (state.typed().isEmpty()) {
-            return left(state);
-        }
-        int typed = Integer.parseInt(
-                state.typed() + "0".repeat(panel.digits().size() - state.typed().length()));
-        Shift size = Shift.ofHertz((long) typed * panel.digits().sizeUnitHertz());
-        if (!choices.has(size)) {
-            return refused(state);
-        }
-        if (!(radio.limits().shift() instanceof ShiftLimit.OncePerBand)) {
-            return taken(state, typed);
-        }
-        // One size for all slots of a stretch: it is the radio's own, and not that of what is dialled.
-        Optional<Frequency> dialled = state.hertz().isPresent()
-                ? Optional.of(Frequency.ofHertz(state.hertz().getAsLong()))
-                : Optional.empty();
-        return dialled.filter(each -> codec.shiftSize(state.memory(), each).isPresent())
-                .map(each -> taken(state.withMemory(codec.withShiftSize(state.memory(), each, size)), typed)
-                        .saying(panel.say(PanelWord.STORED)))
-                .orElseGet(() -> refused(state));
-    }
-
-    private PanelState takeTalk(PanelState state) {
-        if (state.typed().isEmpty()) {
-            return left(state);
-        }
-        boolean whole = state.typed().length() == panel.digits().frequency();
-        int kilohertz = Integer.parseInt(state.typed());
-        boolean right = whole
-                && (kilohertz == 0
-                        || tuned(radio.limits().transmit(), (long) kilohertz * Choices.KILOHERTZ)
-                                .isPresent());
-        return right ? taken(state, kilohertz) : refused(state);
-    }
-
-    private PanelState store(PanelState state) {
-        Optional<RadioSlot> content = choices.content(state).filter(this::canTalk);
-        if (state.typed().length() < panel.digits().slot() || content.isEmpty()) {
-            return refused(state);
-        }
-        int slot = Integer.parseInt(state.typed());
-        if (!radio.limits().slots().contains(slot)) {
-            return refused(state);
-        }
-        if (isInUse(state, slot) && panel.overwriting() == Overwriting.REFUSES) {
-            return state.opened(PanelState.NONE).saying(panel.say(PanelWord.OCCUPIED));
-        }
-        if (isInUse(state, slot) && panel.overwriting() == Overwriting.ASKS && state.draft() != slot) {
-            return state.opened(slot).typing(state.typed()).saying(panel.say(PanelWord.OCCUPIED));
-        }
-        return put(state.memory(), slot, content.get())
-                .map(memory -> left(state.withMemory(memory).named("")).saying(panel.say(PanelWord.STORED)))
-                .orElseGet(() -> refused(state));
-    }
-
-    private boolean canTalk(RadioSlot content) {
+    boolean canTalk(RadioSlot content) {
         return content.transmit()
                 .filter(talk -> radio.limits().transmitting(talk).isEmpty())
                 .isEmpty();
-    }
-
-    private PanelState erase(PanelState state) {
-        if (state.typed().length() < panel.digits().slot()) {
-            return refused(state);
-        }
-        int slot = Integer.parseInt(state.typed());
-        if (!isInUse(state, slot)) {
-            return state.opened(PanelState.NONE).saying(panel.say(PanelWord.EMPTY));
-        }
-        if (state.draft() != slot) {
-            return state.opened(slot).typing(state.typed()).saying(panel.say(PanelWord.SURE));
-        }
-        PanelState cleared =
-                left(state.withMemory(codec.clear(state.memory(), slot))).saying(panel.say(PanelWord.ERASED));
-        return state.onSlot().isPresent() && state.onSlot().getAsInt() == slot
-                ? cleared.on(OptionalInt.empty())
-                : cleared;
-    }
-
-    /** What the slot holds comes onto the dial, with all that belongs to it. */
-    private PanelState recall(PanelState state) {
-        Optional<RadioSlot> content = content(state, state.onSlot().orElseThrow());
-        Optional<Choices.Target> target =
-                content.map(choices::target).filter(each -> each.blocks().isEmpty());
-        if (target.isEmpty()) {
-            return refused(state);
-        }
-        List<Integer> values = new ArrayList<>(target.get().values());
-        // What does not matter for it is at its first value.
-        values.replaceAll(value -> value == PanelState.NONE ? 0 : value);
-        return left(state.on(OptionalInt.empty())
-                        .dialled(target.get().hertz(), values)
-                        .named(panel.item(PanelPart.NAME)
-                                .map(any -> content.get().name())
-                                .orElse("")))
-                .saying(panel.say(PanelWord.COPIED));
-    }
-
-    private PanelState reset(PanelState state) {
-        return state.draft() == PanelState.NONE
-                ? state.opened(0).saying(panel.say(PanelWord.SURE))
-                : unpacked().saying(panel.say(PanelWord.ERASED));
     }
 
     // What it holds.
@@ -624,17 +409,7 @@ public abstract sealed class PanelMachine permits NumberedMachine, DialMachine, 
 
     /** What the display shows, row by row. */
     public List<String> shows(PanelState state) {
-        List<String> rows = List.of(title(state), body(state), state.said());
-        if (radio.face().rows().size() > 1 || radio.face().lines() > 1) {
-            return rows;
-        }
-        // One row for everything: what it says goes first, then what is set, then what is looked at.
-        boolean named = !state.inMenu() && !dials(state)
-                || state.open()
-                        && state.draft() == PanelState.NONE
-                        && state.typed().isEmpty();
-        return List.of(
-                !rows.get(2).isEmpty() ? rows.get(2) : named || rows.get(1).isEmpty() ? rows.get(0) : rows.get(1));
+        return display.shows(state);
     }
 
     /** What is printed on a key, and what it does there if that changes. */
@@ -662,66 +437,7 @@ public abstract sealed class PanelMachine permits NumberedMachine, DialMachine, 
                 : "";
     }
 
-    private String body(PanelState state) {
-        if (state.inMenu()) {
-            return state.open() ? entered(state, item(state.item())) : standing(state, state.item());
-        }
-        if (state.onSlot().isPresent()) {
-            return content(state, state.onSlot().getAsInt())
-                    .map(each -> each.name().isEmpty() ? megahertz(each.receive()) : each.name())
-                    .orElse(panel.say(PanelWord.EMPTY));
-        }
-        if (!state.typed().isEmpty()) {
-            return state.typed()
-                    + "-".repeat(panel.digits().frequency() - state.typed().length());
-        }
-        return state.hertz().isPresent()
-                ? megahertz(Frequency.ofHertz(state.hertz().getAsLong()))
-                : "";
-    }
-
-    /** A display of six characters has no room for a point, nor for what is behind the kilohertz. */
-    private String megahertz(Frequency frequency) {
-        String text = frequency.toMegahertzText();
-        int room = radio.face().rows().stream()
-                .mapToInt(each -> each.characters())
-                .max()
-                .orElse(text.length());
-        return text.length() <= room
-                ? text
-                : Choices.padded(
-                        frequency.hertz() / Choices.KILOHERTZ, panel.digits().frequency());
-    }
-
-    private String standing(PanelState state, int at) {
-        PanelItem item = item(at);
-        if (item.part().isAct()) {
-            return "";
-        }
-        if (item.part() == PanelPart.NAME) {
-            return state.name();
-        }
-        return item.part() == PanelPart.SETTING
-                ? codec.settings(state.memory())
-                        .getOrDefault(item.setting().orElseThrow(), Optional.empty())
-                        .orElse("…")
-                : valued(item, state.values().get(at));
-    }
-
     String valued(PanelItem item, int value) {
         return choices.words(item, value);
-    }
-
-    private String entered(PanelState state, PanelItem item) {
-        if (item.part() == PanelPart.NAME) {
-            return state.typed() + (state.draft() == PanelState.NONE ? "_" : letters.charAt(state.draft()));
-        }
-        if (!state.typed().isEmpty()) {
-            return state.typed()
-                    + "-".repeat(choices.digits(item) - state.typed().length());
-        }
-        return state.draft() == PanelState.NONE && !item.part().isAct()
-                ? standing(state, state.item())
-                : item.part() == PanelPart.RESET || item.part() == PanelPart.RECALL ? "" : valued(item, state.draft());
     }
 }

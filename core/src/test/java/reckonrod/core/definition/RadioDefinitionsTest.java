@@ -9,7 +9,11 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import reckonrod.core.datafile.DataFile;
 import reckonrod.core.datafile.DataFileException;
+import reckonrod.core.panel.Dialect;
+import reckonrod.core.panel.Overwriting;
+import reckonrod.core.panel.Panel;
 import reckonrod.core.radio.NameRule;
+import reckonrod.core.radio.ShiftMenu;
 
 class RadioDefinitionsTest {
     private static String yaml(String id) {
@@ -155,5 +159,58 @@ class RadioDefinitionsTest {
                 .name();
         assertThat(rule.shorten(name)).isEqualTo(shown);
         assertThat(rule.allows(rule.shorten(name))).isTrue();
+    }
+
+    /** People may have written down a radio of their own in the older form of a panel. */
+    @Test
+    void anOlderPanelIsStillRead() {
+        String now = DataFile.resourceText(RadioDefinitions.class, "wrenling-w12.yaml")
+                .replaceAll("(?s)\\npanel:.*?\\n\\n", "\n");
+        RadioDefinition older = RadioDefinitions.read("own.yaml", now + """
+                panel:
+                  shift:
+                    direction_item: 41 WAY
+                    size_item: 42 SPAN
+                    lower: BELOW
+                    higher: ABOVE
+                    none: LEVEL
+                    digits: 6
+                    last_digit_hertz: 100
+                  numbered:
+                    keys: { menu: LIST, take: TAKE, back: BACK, up: UP, down: DOWN, mode: M/F }
+                    pause_ms: 10000
+                    frequency_digits: 6
+                    slot_digits: 3
+                    size_digits: 6
+                    size_unit_hertz: 100
+                    overwrites: "no"
+                    cleared_by_frequency: [talk tone]
+                    items:
+                      - { number: 31, label: CALL T, sets: talk tone }
+                      - { number: 41, label: WAY, sets: direction, values: [none, higher, lower] }
+                      - { number: 42, label: SPAN, sets: size }
+                      - { number: 51, label: PUT IN, sets: store }
+                      - { number: 52, label: TAKE OUT, sets: erase }
+                """);
+        assertThat(older.panel().map(Panel::overwriting)).contains(Overwriting.REFUSES);
+        assertThat(older.panel().map(Panel::dialect)).contains(Dialect.NUMBERED_MENU);
+        assertThat(older.shiftMenu().map(ShiftMenu::lower))
+                .as("as it was written")
+                .contains("BELOW");
+        RadioDefinition oldest = RadioDefinitions.read("own.yaml", now + """
+                panel:
+                  shift:
+                    direction_item: 41 WAY
+                    size_item: 42 SPAN
+                    lower: BELOW
+                    higher: ABOVE
+                    none: LEVEL
+                    digits: 6
+                    last_digit_hertz: 100
+                """);
+        assertThat(oldest.panel()).isEmpty();
+        assertThat(oldest.shiftMenu().map(ShiftMenu::lower)).contains("BELOW");
+        assertThat(oldest.settings())
+                .allSatisfy(each -> assertThat(each.panel()).isEmpty());
     }
 }

@@ -84,16 +84,17 @@ class Drills {
                         "Not by keys",
                         placement.entry().channel().label() + " cannot be keyed into this radio; Arrange says why, with"
                                 + " K. Choose another drill."));
-        return new Task(drill, words(drill));
+        return new Task(
+                drill, words(drill, practice.machine().radio().limits().scan().called()));
     }
 
-    static String words(Drill drill) {
+    private static String words(Drill drill, String bank) {
         String name = drill.wanted().name();
         return "Store " + drill.wanted().words() + " in slot " + drill.slot()
                 + (name.isEmpty() ? "" : " as " + name)
                 + (drill.wanted().banks().isEmpty()
                         ? ""
-                        : ", bank "
+                        : ", " + bank + " "
                                 + drill.wanted().banks().stream()
                                         .map(String::valueOf)
                                         .collect(Collectors.joining(", ")))
