@@ -112,16 +112,36 @@ public final class Practice {
         PanelState state = machine.unpacked(drill.memory());
         OptionalInt left = left(drill, state);
         for (int at = 0; at < presses.size(); at++) {
-            state = machine.press(
-                    at == 0 ? state : machine.pause(state, presses.get(at).afterMillis()),
-                    presses.get(at).key());
+            state = played(state, presses, at);
             OptionalInt now = left(drill, state);
-            if (now.isEmpty() || left.isPresent() && now.getAsInt() >= left.getAsInt() && now.getAsInt() > 0) {
+            if (isAway(left, now)) {
                 away.add(at);
             }
             left = now;
         }
         return away;
+    }
+
+    /** Whether the last press led away; what was before it is not asked. */
+    public boolean lastLedAway(Drill drill, List<Press> presses) {
+        if (presses.isEmpty()) {
+            return false;
+        }
+        PanelState before = machine.unpacked(drill.memory());
+        for (int at = 0; at < presses.size() - 1; at++) {
+            before = played(before, presses, at);
+        }
+        PanelState after = played(before, presses, presses.size() - 1);
+        return isAway(left(drill, before), left(drill, after));
+    }
+
+    private PanelState played(PanelState state, List<Press> presses, int at) {
+        Press press = presses.get(at);
+        return machine.press(at == 0 ? state : machine.pause(state, press.afterMillis()), press.key());
+    }
+
+    private static boolean isAway(OptionalInt before, OptionalInt now) {
+        return now.isEmpty() || before.isPresent() && now.getAsInt() >= before.getAsInt() && now.getAsInt() > 0;
     }
 
     private OptionalInt left(Drill drill, PanelState state) {

@@ -119,7 +119,11 @@ class PracticeTest {
         assertThat(standing.slips()).extracting(Slip::trap).contains(trap);
         assertThat(standing.slips()).allSatisfy(each -> assertThat(each.says()).endsWith("."));
         assertThat(standing.done()).isFalse();
-        assertThat(practice.ledAway(drill, slipped)).isNotEmpty();
+        List<Integer> away = practice.ledAway(drill, slipped);
+        assertThat(away).isNotEmpty();
+        assertThat(practice.lastLedAway(drill, slipped)).isEqualTo(away.contains(slipped.size() - 1));
+        assertThat(practice.lastLedAway(drill, slipped.subList(0, away.get(0) + 1)))
+                .isTrue();
         if (trap != Trap.LOST && trap != Trap.OTHERS_CHANGED && trap != Trap.OTHER_SLOT) {
             List<Press> all = new ArrayList<>(slipped);
             all.addAll(pressed(practice.rest(drill, standing.state())));

@@ -18,6 +18,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import reckonrod.core.Lists;
 import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.bandplan.BandPlans;
@@ -173,6 +174,23 @@ class KeySheetsTest {
         assertThat(sheets.change(from, 8, before).cannot().toString()).contains("holds that already");
         assertThat(sheets.clear(from, 8).after().memory())
                 .isEqualTo(ImageCodec.inside(radio).clear(from.memory(), 8));
+    }
+
+    /** A slot that is stored joins the banks it is to be in, one by one; that of a full radio keeps those of others. */
+    @ParameterizedTest
+    @ValueSource(strings = {"kestrow-k31", "kestrow-km90", "dunnet-d7"})
+    void aSlotJoinsItsBanks(String id) {
+        RadioDefinition radio = radio(id);
+        KeySheets sheets = new KeySheets(radio);
+        PanelMachine machine = sheets.machine();
+        RadioSlot other = content(radio, "147.000+ 88.5 OTHER").scanned(true, Set.of(2, 3));
+        RadioSlot skarra = content(radio, "145.310- 71.9 SKAR").scanned(true, Set.of(2, 5));
+        PanelState from = machine.begin(machine.codec().put(machine.begin().memory(), 7, other));
+        KeySheet sheet = sheets.store(from, 8, skarra);
+        PanelState after = pressed(machine, from, sheet);
+        assertThat(machine.content(after, 8)).contains(skarra);
+        assertThat(machine.content(after, 7)).contains(other);
+        assertThat(after.memory()).isEqualTo(machine.codec().put(from.memory(), 8, skarra));
     }
 
     /** Whatever a setting stands at, the same keys set it, where the panel has it at all. */

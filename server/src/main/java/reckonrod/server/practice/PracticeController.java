@@ -219,10 +219,9 @@ class PracticeController {
         Practice.Standing standing = session.standing;
         PanelState state = standing.state();
         boolean away = request.told()
-                && session.drill.isPresent()
-                && !request.presses().isEmpty()
-                && practice.ledAway(session.drill.get(), request.pressed())
-                        .contains(request.presses().size() - 1);
+                && session.drill
+                        .filter(drill -> practice.lastLedAway(drill, request.pressed()))
+                        .isPresent();
         KeySheet rest = request.hint() && session.drill.isPresent()
                 ? practice.rest(session.drill.get(), state)
                 : new KeySheet(List.of(), List.of(), state);
