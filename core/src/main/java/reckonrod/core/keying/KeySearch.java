@@ -236,7 +236,9 @@ final class KeySearch {
         }
         if (item.part().isListed()) {
             int wanted = wanted(goal, at);
-            int begun = open ? state.draft() : machine.begun(at, standing(state, goal, at));
+            int begun = open
+                    ? state.draft()
+                    : goal.onSlot() ? PanelState.NONE : machine.begun(at, standing(state, goal, at));
             int walked = machine.clicks(item).least(begun, wanted);
             if (machine.panel().fast() > 0) {
                 return walked + 1;

@@ -71,6 +71,14 @@ public final class KeySheets {
                 sheet = sheet.then(bank(sheet.after(), slot, bank, true));
             }
         }
+        if (machine.radio().limits().shift() instanceof ShiftLimit.OncePerBand && sets(sheet, PanelPart.SIZE)) {
+            // What such a radio holds is seldom known, and what is not known cannot be held against the codec.
+            sheet = sheet.then(new KeySheet(
+                    List.of(),
+                    List.of("The size of the shift holds for all slots of that stretch: what is stored there with"
+                            + " another size changes with it."),
+                    sheet.after()));
+        }
         // A sheet is proven before it is given out: a panel may lack what a content needs.
         return proven(from, sheet, slot, machine.content(held.get(), slot), true);
     }
@@ -79,6 +87,13 @@ public final class KeySheets {
     public Optional<RadioSlot> wanted(PanelState from, int slot, RadioSlot content) {
         KeySheet sheet = store(from, slot, content);
         return sheet.lines().isEmpty() ? Optional.empty() : machine.content(sheet.after(), slot);
+    }
+
+    private boolean sets(KeySheet sheet, PanelPart part) {
+        return panel.item(part)
+                .filter(item ->
+                        sheet.lines().stream().anyMatch(line -> line.item().equals(item.label())))
+                .isPresent();
     }
 
     private boolean joins() {

@@ -8,6 +8,7 @@ import reckonrod.core.panel.Panel;
 import reckonrod.core.panel.PanelItem;
 import reckonrod.core.panel.PanelPart;
 import reckonrod.core.panel.PanelWord;
+import reckonrod.core.radio.RadioSlot;
 
 /** What the display of a radio shows while it is keyed. */
 final class PanelDisplay {
@@ -74,6 +75,11 @@ final class PanelDisplay {
         if (item.part().isAct()) {
             return "";
         }
+        if (state.onSlot().isPresent() && item.part() != PanelPart.SETTING) {
+            return machine.content(state, state.onSlot().getAsInt())
+                    .map(each -> inSlot(item.part(), each))
+                    .orElse("…");
+        }
         if (item.part() == PanelPart.NAME) {
             return state.name();
         }
@@ -100,5 +106,20 @@ final class PanelDisplay {
                 : item.part() == PanelPart.RESET || item.part() == PanelPart.RECALL
                         ? ""
                         : machine.valued(item, state.draft());
+    }
+
+    /** What the slot that is called has of it, which is not what is dialled. */
+    private String inSlot(PanelPart part, RadioSlot content) {
+        String value = switch (part) {
+            case NAME -> content.name();
+            case SCAN -> content.scan() ? "yes" : "no";
+            case BANK ->
+                content.banks().stream().findFirst().map(String::valueOf).orElse("none");
+            default -> "";
+        };
+        return panel.item(part)
+                .filter(item -> item.values().contains(value))
+                .map(item -> machine.valued(item, item.values().indexOf(value)))
+                .orElse(value);
     }
 }

@@ -283,7 +283,9 @@ public abstract sealed class PanelMachine permits NumberedMachine, DialMachine, 
         if (onSlots && !part.isForSlots() || !onSlots && part.isOnlyForSlots()) {
             return state.typing("").saying(panel.say(PanelWord.NOT_HERE));
         }
-        return state.at(at).opened(begun(at, state.values().get(at)));
+        // What the slot has is not what is dialled: there every list begins at none.
+        return state.at(at)
+                .opened(onSlots ? PanelState.NONE : begun(at, state.values().get(at)));
     }
 
     /** Where a list begins: at what stands in a numbered menu, else at none, so that the first click leads to an end of it. */

@@ -129,4 +129,17 @@ class DialMachineTest {
                 .containsExactly("DONE");
         assertThat(k31.shows(pressed(k31, fresh, "H008H..."))).containsExactly("145312");
     }
+
+    /** On a slot the display says what the slot has, not what is dialled, and taking nothing changes nothing. */
+    @Test
+    void aSlotShowsItsOwn() {
+        PanelMachine ov62 = machine("orvane-ov62");
+        PanelState stored = pressed(ov62, ov62.unpacked(), "145310 FF3LF FF2RRRRF H008H FF3RF FF2RF S");
+        assertThat(ov62.shows(pressed(ov62, stored, "FF3"))).startsWith("scan", "passes");
+        PanelState bank = pressed(ov62, stored, "FF2");
+        assertThat(ov62.shows(bank)).startsWith("bank", "3");
+        assertThat(pressed(ov62, bank, "F").memory()).isEqualTo(stored.memory());
+        assertThat(ov62.content(pressed(ov62, bank, "RF"), 8).orElseThrow().banks())
+                .isEmpty();
+    }
 }
