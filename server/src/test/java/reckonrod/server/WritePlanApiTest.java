@@ -109,7 +109,9 @@ class WritePlanApiTest extends RadiosTest {
         assertThat(byRadio.get(three.get(0)).path("state").asString()).isEqualTo("DONE");
         assertThat(byRadio.get(three.get(1)).path("state").asString()).isEqualTo("FAILED");
         assertThat(byRadio.get(three.get(1)).path("message").asString()).contains("changed since it was read");
-        assertThat(byRadio.get(three.get(2)).path("state").asString()).isEqualTo("DONE");
+        assertThat(byRadio.get(three.get(2)).path("state").asString())
+                .as(byRadio.get(three.get(2)).path("message").asString())
+                .isEqualTo("DONE");
         // A plan whose list was changed since is told as such before anybody makes it.
         JsonNode stale = post("/api/radios/" + three.get(0) + "/plans", body(plan(three.get(0), Map.of()), Map.of()))
                 .ok();

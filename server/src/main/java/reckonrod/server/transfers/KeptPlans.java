@@ -3,7 +3,9 @@ package reckonrod.server.transfers;
 import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import reckonrod.core.image.PlanWords;
@@ -16,6 +18,9 @@ import reckonrod.server.transfers.KeptPlanRecord.State;
 @Service
 @Transactional
 class KeptPlans {
+    /** What this program claimed and has no transfer yet. */
+    private final Set<UUID> begun = ConcurrentHashMap.newKeySet();
+
     private final KeptPlanRepository plans;
     private final PlannedWrites planned;
     private final RadioUnits units;
@@ -82,11 +87,22 @@ class KeptPlans {
      */
     boolean claim(UUID id) {
         Optional<KeptPlanRecord> waiting = plans.locked(id).filter(plan -> plan.state() == State.WAITING);
-        waiting.ifPresent(plan -> plan.stands(State.RUNNING, "", null));
+        waiting.ifPresent(plan -> {
+            begun.add(id);
+            plan.stands(State.RUNNING, "", null);
+        });
         return waiting.isPresent();
     }
 
+    /** What was claimed here is begun, or was given up. */
+    void left(UUID id) {
+        begun.remove(id);
+    }
+
     private Kept kept(KeptPlanRecord plan, RadioUnit unit) {
+        if (plan.state() == State.RUNNING && plan.jobId() == null && begun.contains(plan.id())) {
+            return new Kept(plan, unit, "", State.RUNNING, "");
+        }
         if (plan.state() == State.RUNNING && plan.jobId() == null) {
             return new Kept(
                     plan,

@@ -65,6 +65,8 @@ class PlanQueue {
                     State.FAILED,
                     "It broke off inside Reckonrod; the log on the server says more.",
                     Optional.empty());
+        } finally {
+            plans.left(id);
         }
     }
 
