@@ -55,6 +55,7 @@ function begin() {
   toRadio()
 }
 function next() {
+  if (!drills.value) return
   const chosenNext = drills.value?.next ?? ''
   if (chosenNext === channel.value) practice.begin()
   channel.value = chosenNext

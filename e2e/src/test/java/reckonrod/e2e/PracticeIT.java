@@ -129,6 +129,8 @@ class PracticeIT extends BrowserTest {
                         AriaRole.REGION,
                         new Page.GetByRoleOptions().setName("Practice").setExact(true))
                 .focus();
+        // The drills of this radio are there, and its display, before one is asked for.
+        assertThat(display(page)).containsText("144.000");
         page.keyboard().press("n");
         assertThat(page.locator(".task")).containsText("Store ");
         byHints(page, TYPED);
