@@ -9,7 +9,7 @@ import { useOpenList } from '@/shared/composables/useOpenList'
 import { useKeys } from '@/shared/keys/useKeys'
 import PageBar from '@/shared/ui/PageBar.vue'
 import { counted, moment } from '@/shared/words'
-import CarryPages from '@/shared/components/CarryPages.vue'
+import StepPages, { CARRY } from '@/shared/components/StepPages.vue'
 
 /** A whole list keyed into a radio by hand, on paper: slot by slot, and the settings that no link reaches. */
 const { openId: opened } = useOpenList()
@@ -58,7 +58,7 @@ useKeys({
         class="into"
       />
       <template #acts>
-        <CarryPages />
+        <StepPages step="Carry" :pages="CARRY" />
         <v-btn color="primary" variant="flat" :disabled="!byHand.length" @click="print">Print</v-btn>
       </template>
     </PageBar>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useRadios } from '@/shared/api/queries'
-import CarryPages from '@/shared/components/CarryPages.vue'
+import StepPages, { CARRY } from '@/shared/components/StepPages.vue'
 import KeyLines from '@/shared/components/KeyLines.vue'
 import { useKeptText } from '@/shared/composables/useKeptText'
 import { useOpenList } from '@/shared/composables/useOpenList'
@@ -36,7 +36,7 @@ const chosen = computed(() =>
   drills.value?.drills.some((each) => each.channelId === channel.value) ? channel.value : '',
 )
 const practice = usePractice({ list: openId, radio, channel: chosen, told })
-const { standing, hint, failed, hints } = practice
+const { standing, hint, failed, hints, run } = practice
 const { sounds, click } = useSound()
 
 const lastSlips = computed(() =>
@@ -90,7 +90,7 @@ useKeys({
   <section ref="work" tabindex="-1" aria-label="Practice" class="column">
     <PageBar title="Practice">
       <span class="quiet">Nothing here touches a radio of yours</span>
-      <template #acts><CarryPages /></template>
+      <template #acts><StepPages step="Carry" :pages="CARRY" /></template>
     </PageBar>
     <div class="scroll">
       <p v-if="error || failed" class="pad wrong" role="alert">{{ error?.message ?? failed }}</p>
@@ -138,8 +138,9 @@ useKeys({
           <section v-if="hint" aria-label="Hint"><KeyLines :lines="[hint]" /></section>
           <DrillResult
             v-if="standing?.done && chosen"
-            :key="chosen + radio"
+            :key="run"
             :list="openId"
+            :run="run"
             :person="person"
             :hints="hints"
             :body="practice.body"

@@ -8,6 +8,7 @@ import { counted } from '@/shared/words'
 /** How a drill went: the traps, the keys that led away, and when it is to be repeated. Kept under the name of who practised. */
 const props = defineProps<{
   list: string
+  run: string
   person: string
   hints: number
   body: () => Schemas['PressedRequest']
@@ -15,13 +16,12 @@ const props = defineProps<{
 const emit = defineEmits<{ kept: []; again: []; next: [] }>()
 const { tellProblem } = useNotice()
 const went = ref<Schemas['PracticeRunView'] | null>(null)
-const id = crypto.randomUUID()
 
 const keep = once(async () => {
   try {
     went.value = await unwrap(
       api.PUT('/api/lists/{list}/practice/runs/{id}', {
-        params: { path: { list: props.list, id } },
+        params: { path: { list: props.list, id: props.run } },
         body: { person: props.person.trim() || 'me', hints: props.hints, pressed: props.body() },
       }),
     )

@@ -1,6 +1,7 @@
 import { computed, onBeforeUnmount, ref, watch, type Ref } from 'vue'
 import { api, unwrap, type Schemas } from '@/shared/api/client'
 import { useNotice } from '@/shared/composables/useNotice'
+import { newId } from '@/shared/newId'
 
 export type PanelKey = Schemas['PressRequest']['key']
 type Standing = Schemas['StandingView']
@@ -10,10 +11,12 @@ interface Kept {
   /** When the last key was pressed, in milliseconds. */
   at: number
   hints: number
+  /** The same as often as this round is kept. */
+  run: string
 }
 
 const MOST_PAUSE = 3_600_000
-const NOTHING: Kept = { presses: [], at: 0, hints: 0 }
+const nothing = (): Kept => ({ presses: [], at: 0, hints: 0, run: newId() })
 
 /** What was pressed on a practice radio so far, kept in this browser, and what the radio shows of it. */
 export function usePractice(of: {
@@ -25,25 +28,31 @@ export function usePractice(of: {
 }) {
   const { tellProblem } = useNotice()
   const place = computed(() => `reckonrod.practice.${of.list.value}.${of.radio.value}.${of.channel.value}`)
-  const kept = ref<Kept>(NOTHING)
+  const kept = ref<Kept>(nothing())
   const standing = ref<Standing | null>(null)
   const hint = ref<Schemas['KeyLineView'] | null>(null)
   const failed = ref('')
   let asked = 0
   let clock: ReturnType<typeof setTimeout> | undefined
 
+  /** How long ago the last key was; a clock that was set back in between makes that nothing. */
+  const since = () => (kept.value.at ? Math.max(0, Math.min(MOST_PAUSE, Date.now() - kept.value.at)) : 0)
   const body = (wantsHint = false): Schemas['PressedRequest'] => ({
     radio: of.radio.value,
     channel: of.channel.value || null,
     presses: kept.value.presses,
-    idleMillis: kept.value.at ? Math.min(MOST_PAUSE, Date.now() - kept.value.at) : 0,
+    idleMillis: since(),
     hint: wantsHint,
     told: of.told.value,
   })
 
   function keep(next: Kept) {
     kept.value = next
-    localStorage.setItem(place.value, JSON.stringify(next))
+    try {
+      localStorage.setItem(place.value, JSON.stringify(next))
+    } catch {
+      // What the browser has no room for stays in this tab for as long as it is open.
+    }
   }
 
   async function look(wantsHint = false) {
@@ -63,7 +72,7 @@ export function usePractice(of: {
       failed.value = ''
       if (wantsHint) hint.value = now.hint
       // What closes by itself closes here as it would on the radio.
-      const idle = kept.value.at ? Date.now() - kept.value.at : 0
+      const idle = since()
       if (now.dark > idle) clock = setTimeout(() => void look(), now.dark - idle + 30)
     } catch (cause) {
       if (mine !== asked) return
@@ -75,10 +84,8 @@ export function usePractice(of: {
 
   function press(key: PanelKey) {
     if (standing.value?.done && of.channel.value) return
-    const now = Date.now()
-    const { presses, at, hints } = kept.value
-    const after = at ? Math.min(MOST_PAUSE, now - at) : 0
-    keep({ presses: [...presses, { key, afterMillis: after }], at: now, hints })
+    const presses = [...kept.value.presses, { key, afterMillis: since() }]
+    keep({ ...kept.value, presses, at: Date.now() })
     hint.value = null
     void look()
   }
@@ -87,7 +94,7 @@ export function usePractice(of: {
     hint.value = null
     // Keys that follow at once are keys of the new round.
     if (standing.value) standing.value = { ...standing.value, done: false, slips: [], leadsAway: false }
-    keep(NOTHING)
+    keep(nothing())
     void look()
   }
 
@@ -99,9 +106,9 @@ export function usePractice(of: {
 
   function read(): Kept {
     try {
-      return { ...NOTHING, ...(JSON.parse(localStorage.getItem(place.value) ?? '{}') as Partial<Kept>) }
+      return { ...nothing(), ...(JSON.parse(localStorage.getItem(place.value) ?? '{}') as Partial<Kept>) }
     } catch {
-      return NOTHING
+      return nothing()
     }
   }
 
@@ -118,5 +125,15 @@ export function usePractice(of: {
   )
   onBeforeUnmount(() => clearTimeout(clock))
 
-  return { standing, hint, failed, hints: computed(() => kept.value.hints), body, press, begin, wantHint }
+  return {
+    standing,
+    hint,
+    failed,
+    hints: computed(() => kept.value.hints),
+    run: computed(() => kept.value.run),
+    body,
+    press,
+    begin,
+    wantHint,
+  }
 }

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-/** The four pages of this step. */
+import StepPages from '@/shared/components/StepPages.vue'
+
 const PAGES = [
   { name: 'prove', word: 'On the spot' },
   { name: 'dry-run', word: 'Dry run' },
@@ -9,14 +10,5 @@ const PAGES = [
 </script>
 
 <template>
-  <nav aria-label="Pages of Prove" class="acts no-print">
-    <v-btn
-      v-for="each in PAGES"
-      :key="each.name"
-      size="small"
-      :to="{ name: each.name }"
-      :aria-current="$route.name === each.name ? 'page' : undefined"
-      >{{ each.word }}</v-btn
-    >
-  </nav>
+  <StepPages step="Prove" :pages="PAGES" />
 </template>

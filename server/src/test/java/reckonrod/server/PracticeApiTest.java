@@ -116,6 +116,15 @@ class PracticeApiTest extends RadiosTest {
         assertThat(drill("Ann").path("due").asBoolean()).isTrue();
     }
 
+    /** What the keys cannot do is no drill, and is not proposed for ever. */
+    @Test
+    void whatCannotBeKeyedIsNoDrill() {
+        lines(9, "CROSS 145.350 > 433.475");
+        assertThat(practice("Ann").path("drills").findValuesAsString("slot"))
+                .contains("7")
+                .doesNotContain("9");
+    }
+
     @Test
     void whatIsAskedWronglyIsTold() {
         Map<String, Object> undone = Map.of("person", "Ann", "hints", 0, "pressed", pressed("1465", false));

@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
 import reckonrod.core.definition.RadioDefinition;
 import reckonrod.core.image.ImageCodec;
 import reckonrod.core.image.MemoryImage;
@@ -49,16 +51,40 @@ public final class Practice {
     }
 
     /**
-     * A drill for a content, as far as the keys can set that.
+     * A drill for a slot of what a radio would hold, as far as the keys can set that.
      *
-     * @param others what else the radio holds
+     * @param contents what the radio would hold, by slot
+     * @param slot the slot that is keyed in
+     * @param inUse whether something else stands there when it begins, as slots are
      * @return absent if the panel cannot do it
      */
-    public Optional<Drill> drill(Map<Integer, RadioSlot> others, int slot, RadioSlot content) {
-        MemoryImage memory = ImageCodec.inside(machine.radio())
-                .encode(ImageCodec.inside(machine.radio()).blank(), others);
-        PanelState begun = machine.unpacked(memory);
-        return sheets.wanted(begun, slot, content).map(wanted -> new Drill(memory, slot, wanted));
+    public Optional<Drill> drill(Map<Integer, RadioSlot> contents, int slot, boolean inUse) {
+        RadioSlot content = contents.get(slot);
+        Map<Integer, RadioSlot> before = new TreeMap<>(contents);
+        before.remove(slot);
+        if (inUse) {
+            before.values().stream()
+                    .filter(each -> !each.receive().equals(content.receive()))
+                    .findFirst()
+                    .ifPresent(other -> before.put(slot, other));
+        }
+        ImageCodec codec = ImageCodec.inside(machine.radio());
+        MemoryImage memory = codec.encode(codec.blank(), before);
+        return sheets.wanted(machine.unpacked(memory), slot, content).map(wanted -> new Drill(memory, slot, wanted));
+    }
+
+    /** Whether the keys of the radio can set a content, so that it can be a drill. */
+    public boolean canAsk(RadioSlot content) {
+        return sheets.blocks(content).isEmpty();
+    }
+
+    /** What is asked for, in words. */
+    public String words(Drill drill) {
+        String name = drill.wanted().name();
+        String banks = drill.wanted().banks().stream().map(String::valueOf).collect(Collectors.joining(", "));
+        return "Store " + drill.wanted().words() + " in slot " + drill.slot()
+                + (name.isEmpty() ? "" : " as " + name)
+                + (banks.isEmpty() ? "" : ", " + machine.radio().limits().scan().called() + " " + banks) + ".";
     }
 
     /** What was pressed, played through from the beginning, and how it stands so long after the last press. */
@@ -80,14 +106,9 @@ public final class Practice {
     }
 
     private boolean isDone(Drill drill, PanelState state) {
-        if (!machine.content(state, drill.slot()).equals(Optional.of(drill.wanted()))) {
-            return false;
-        }
-        ImageCodec codec = ImageCodec.inside(machine.radio());
-        Map<Integer, ?> is = codec.decode(state.memory());
-        return codec.decode(drill.memory()).entrySet().stream()
-                .allMatch(
-                        each -> each.getKey() == drill.slot() || each.getValue().equals(is.get(each.getKey())));
+        return machine.content(state, drill.slot()).equals(Optional.of(drill.wanted()))
+                && machine.changed(machine.unpacked(drill.memory()), state).stream()
+                        .allMatch(each -> each == drill.slot());
     }
 
     /** What to press next; no lines if it cannot be done from here. */

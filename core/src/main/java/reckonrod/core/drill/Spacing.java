@@ -4,6 +4,9 @@ import java.time.LocalDate;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.stream.IntStream;
 
 /** When something is to be repeated: after longer and longer pauses while it goes well, and soon again after a slip (Leitner's boxes). */
 public final class Spacing {
@@ -39,5 +42,26 @@ public final class Spacing {
             last = run.on();
         }
         return box < 0 ? last : last.plusDays(DAYS.get(box));
+    }
+
+    /**
+     * Which is worth most now: what is due longest, then what was never tried, then what is due next.
+     *
+     * @param drills in the order of the list, each with the day on which it is repeated; nothing if it was never tried
+     * @return its place; absent if there is none
+     */
+    public static OptionalInt next(List<Optional<LocalDate>> drills, LocalDate today) {
+        Comparator<Integer> byDay = Comparator.comparing(at -> drills.get(at).orElse(LocalDate.MAX));
+        Optional<Integer> soonest = IntStream.range(0, drills.size()).boxed().min(byDay);
+        Optional<Integer> untried = IntStream.range(0, drills.size())
+                .boxed()
+                .filter(at -> drills.get(at).isEmpty())
+                .findFirst();
+        return soonest.filter(
+                        at -> drills.get(at).filter(day -> !day.isAfter(today)).isPresent())
+                .or(() -> untried)
+                .or(() -> soonest)
+                .map(OptionalInt::of)
+                .orElse(OptionalInt.empty());
     }
 }

@@ -3,12 +3,10 @@ package reckonrod.core.drill;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import java.util.function.BiConsumer;
 import reckonrod.core.frequency.Frequency;
 import reckonrod.core.frequency.Shift;
-import reckonrod.core.image.ImageCodec;
 import reckonrod.core.keying.PanelMachine;
 import reckonrod.core.keying.PanelState;
 import reckonrod.core.panel.Overwriting;
@@ -126,6 +124,10 @@ final class Watcher {
     private void inItem(PanelState paused, PanelState after, PanelKey key, BiConsumer<Trap, String> slip) {
         PanelItem item = panel.items().get(paused.item());
         boolean stored = after.said().equals(panel.say(PanelWord.STORED));
+        if (after.said().equals(panel.say(PanelWord.OCCUPIED)) && isAskedFor(paused)) {
+            // The drill is to store over it, and the radio asks whoever does.
+            return;
+        }
         if (after.said().equals(panel.say(PanelWord.OCCUPIED))) {
             slip.accept(
                     Trap.IN_USE,
@@ -151,6 +153,12 @@ final class Watcher {
         }
     }
 
+    private boolean isAskedFor(PanelState paused) {
+        return panel.overwriting() == Overwriting.ASKS
+                && drill.filter(each -> Integer.parseInt(paused.typed()) == each.slot())
+                        .isPresent();
+    }
+
     /** Whether what an item would be set to is what it is set to. */
     private boolean unchanged(PanelState paused) {
         return paused.draft() < 0 || paused.draft() == paused.values().get(paused.item());
@@ -167,7 +175,7 @@ final class Watcher {
                     paused.typed() + " was filled up with zeros behind: "
                             + Shift.ofHertz(hertz).toSizeText() + ".");
         }
-        List<Integer> changed = changed(paused, after);
+        List<Integer> changed = machine.changed(paused, after);
         if (!changed.isEmpty()) {
             slip.accept(
                     Trap.OTHERS_CHANGED,
@@ -176,20 +184,8 @@ final class Watcher {
         }
     }
 
-    private List<Integer> changed(PanelState before, PanelState after) {
-        if (before.memory().equals(after.memory())) {
-            return List.of();
-        }
-        ImageCodec codec = ImageCodec.inside(machine.radio());
-        Map<Integer, ?> is = codec.decode(after.memory());
-        return codec.decode(before.memory()).entrySet().stream()
-                .filter(each -> !each.getValue().equals(is.get(each.getKey())))
-                .map(Map.Entry::getKey)
-                .toList();
-    }
-
     private void others(PanelState before, PanelState after, BiConsumer<Trap, String> slip) {
-        changed(before, after).stream()
+        machine.changed(before, after).stream()
                 .filter(slot -> drill.isPresent() && slot != drill.get().slot())
                 .findFirst()
                 .ifPresent(slot -> slip.accept(

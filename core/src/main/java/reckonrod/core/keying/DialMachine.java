@@ -47,6 +47,12 @@ final class DialMachine extends PanelMachine {
         return state.paged(0).saying(panel().say(PanelWord.REFUSED));
     }
 
+    /** A function key alone is forgotten sooner than what is open. */
+    @Override
+    public int closesAfterMillis(PanelState state) {
+        return state.page() > 0 && !state.inMenu() ? panel().timing().functionMillis() : super.closesAfterMillis(state);
+    }
+
     /** The number did not follow in time: digits dial again. */
     @Override
     PanelState late(PanelState idle) {

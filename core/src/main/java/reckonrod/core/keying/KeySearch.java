@@ -376,10 +376,15 @@ final class KeySearch {
                 keys.add(PanelKey.digit(digits.charAt(state.typed().length())));
             }
         }
-        if (state.typed().isEmpty()) {
+        if (state.typed().isEmpty() && !isUnknown(state)) {
             keys.addAll(nearer(state.draft(), wanted, item));
         }
         return keys.isEmpty() ? List.of(PanelKey.BACK) : keys;
+    }
+
+    /** Whether an item stands open at a value that nobody knows: a step from there leads nobody knows where. */
+    private boolean isUnknown(PanelState state) {
+        return state.draft() == PanelState.NONE && state.onSlot().isEmpty() && machine.beginsAtWhatStands(state.item());
     }
 
     /** The keys after which fewer are left. */

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.function.Predicate;
 import reckonrod.core.definition.RadioDefinition;
 import reckonrod.core.keying.Choices.Target;
 import reckonrod.core.panel.Overwriting;
@@ -24,6 +25,8 @@ import reckonrod.core.radio.ShiftLimit;
  * the codec makes of the same wish before it is given out; what the panel cannot do is said instead.
  */
 public final class KeySheets {
+    private static final String NOT_FOUND = "No keys were found that do it.";
+
     private final PanelMachine machine;
     private final Panel panel;
     private final KeySearch search;
@@ -53,19 +56,17 @@ public final class KeySheets {
     public KeySheet store(PanelState from, int slot, RadioSlot content) {
         RadioSlot wanted = keyed(content);
         Target target = machine.choices().target(content);
-        Optional<String> frequency = machine.digits(content.receive());
-        List<String> blocks = new ArrayList<>(target.blocks());
-        if (frequency.isEmpty()) {
-            blocks.add("The frequency " + content.receive().toMegahertzText() + " cannot be typed.");
-        }
-        requireLetters(wanted.name(), blocks);
+        List<String> blocks = new ArrayList<>(blocks(content));
         Optional<PanelState> held = holding(from, slot, wanted, blocks);
         if (held.isEmpty() || !blocks.isEmpty()) {
             return KeySheet.impossible(from, blocks);
         }
         boolean clears = panel.overwriting() == Overwriting.REFUSES && machine.isInUse(from, slot);
         Optional<String> name = panel.item(PanelPart.NAME).map(any -> wanted.name());
-        KeySheet sheet = sheet(from, Goal.storing(slot, clears, frequency.get(), target, name), target.leaves());
+        KeySheet sheet = sheet(
+                from,
+                Goal.storing(slot, clears, machine.digits(content.receive()).orElseThrow(), target, name),
+                target.leaves());
         if (joins() && !sheet.lines().isEmpty()) {
             for (int bank : wanted.banks()) {
                 sheet = sheet.then(bank(sheet.after(), slot, bank, true));
@@ -80,13 +81,23 @@ public final class KeySheets {
                     sheet.after()));
         }
         // A sheet is proven before it is given out: a panel may lack what a content needs.
-        return proven(from, sheet, slot, machine.content(held.get(), slot), true);
+        return proven(from, sheet, slot, machine.content(held.get(), slot));
     }
 
     /** What a slot holds when a content is keyed in right, as far as the keys and the radio can; absent if the panel cannot do it. */
     public Optional<RadioSlot> wanted(PanelState from, int slot, RadioSlot content) {
         KeySheet sheet = store(from, slot, content);
         return sheet.lines().isEmpty() ? Optional.empty() : machine.content(sheet.after(), slot);
+    }
+
+    /** What keeps a content from being keyed in at all, in sentences, whatever the radio holds. */
+    public List<String> blocks(RadioSlot content) {
+        List<String> blocks = new ArrayList<>(machine.choices().target(content).blocks());
+        if (machine.digits(content.receive()).isEmpty()) {
+            blocks.add("The frequency " + content.receive().toMegahertzText() + " cannot be typed.");
+        }
+        requireLetters(keyed(content).name(), blocks);
+        return blocks;
     }
 
     private boolean sets(KeySheet sheet, PanelPart part) {
@@ -122,12 +133,12 @@ public final class KeySheets {
         }
     }
 
-    private KeySheet proven(PanelState from, KeySheet sheet, int slot, Optional<RadioSlot> wanted, boolean others) {
+    private KeySheet proven(PanelState from, KeySheet sheet, int slot, Optional<RadioSlot> wanted) {
         Optional<RadioSlot> keyed = machine.content(sheet.after(), slot);
         boolean same = keyed.equals(wanted)
-                && (!others
-                        || !(machine.radio().limits().shift() instanceof ShiftLimit.OncePerBand)
-                        || untouched(from, sheet.after(), slot));
+                // Only a size that holds for a whole stretch changes slots that are not stored.
+                && (!(machine.radio().limits().shift() instanceof ShiftLimit.OncePerBand)
+                        || machine.changed(from, sheet.after()).stream().allMatch(each -> each == slot));
         return same
                 ? sheet
                 : KeySheet.impossible(
@@ -135,14 +146,14 @@ public final class KeySheets {
                         List.of(keyed.filter(each -> !sheet.lines().isEmpty())
                                 .map(each -> "The panel cannot set all of it: by keys the slot would hold "
                                         + each.words() + ".")
-                                .orElse("No keys were found that do it.")));
+                                .orElse(NOT_FOUND)));
     }
 
-    private boolean untouched(PanelState before, PanelState after, int slot) {
-        Map<Integer, ?> was = machine.codec().decode(before.memory());
-        Map<Integer, ?> is = machine.codec().decode(after.memory());
-        return was.entrySet().stream()
-                .allMatch(each -> each.getKey() == slot || each.getValue().equals(is.get(each.getKey())));
+    /** The words of a panel may be alike, so what was done is looked for in the memory and not on the display. */
+    private static KeySheet proven(PanelState from, KeySheet sheet, Predicate<PanelState> done) {
+        return sheet.lines().isEmpty() || done.test(sheet.after())
+                ? sheet
+                : KeySheet.impossible(from, List.of(NOT_FOUND));
     }
 
     /**
@@ -157,24 +168,26 @@ public final class KeySheets {
             return new KeySheet(List.of(), List.of(), sheet.after());
         }
         RadioSlot plain = keyed(content).scanned(content.scan(), joins() ? Set.of() : content.banks());
-        PanelState refused = machine.holding(from, slot, plain);
-        for (KeySheet.Line line : sheet.lines()) {
-            for (PanelKey key : line.keys()) {
-                refused = machine.press(refused, key);
-                if (refused.said().equals(panel.say(PanelWord.OCCUPIED))) {
-                    break;
-                }
-            }
-            if (refused.said().equals(panel.say(PanelWord.OCCUPIED))) {
-                break;
-            }
-        }
+        PanelState refused = refused(machine.holding(from, slot, plain), sheet);
         if (panel.overwriting() == Overwriting.ASKS) {
             return store(refused, slot, content);
         }
         KeySheet cleared = clear(refused, slot);
         KeySheet stored = store(cleared.after(), slot, content);
         return new KeySheet(cleared.then(stored).lines(), List.of(), stored.after());
+    }
+
+    private PanelState refused(PanelState from, KeySheet sheet) {
+        PanelState state = from;
+        for (KeySheet.Line line : sheet.lines()) {
+            for (PanelKey key : line.keys()) {
+                state = machine.press(state, key);
+                if (state.said().equals(panel.say(PanelWord.OCCUPIED))) {
+                    return state;
+                }
+            }
+        }
+        return state;
     }
 
     /**
@@ -285,6 +298,10 @@ public final class KeySheets {
         }
         return machine.at(PanelPart.NAME)
                 .map(at -> sheet(from, Goal.inSlot(slot, at, PanelState.NONE, Optional.of(name)), List.of()))
+                .map(sheet -> proven(
+                        from,
+                        sheet,
+                        after -> holds(after, slot, each -> each.name().equals(name))))
                 .orElseGet(() ->
                         KeySheet.impossible(from, List.of("The name " + name + " cannot be keyed in on this radio.")));
     }
@@ -299,6 +316,10 @@ public final class KeySheets {
         }
         return machine.at(part)
                 .map(at -> sheet(from, Goal.inSlot(slot, at, bank, Optional.empty()), List.of()))
+                .map(sheet -> proven(
+                        from,
+                        sheet,
+                        after -> holds(after, slot, each -> each.banks().contains(bank) == joins)))
                 .orElseGet(() -> without(from, part));
     }
 
@@ -314,7 +335,7 @@ public final class KeySheets {
             return KeySheet.impossible(from, List.of("Slot " + slot + " is empty already."));
         }
         return panel.item(PanelPart.ERASE).isPresent()
-                ? sheet(from, Goal.clearing(slot), List.of())
+                ? proven(from, sheet(from, Goal.clearing(slot), List.of()), after -> !machine.isInUse(after, slot))
                 : without(from, PanelPart.ERASE);
     }
 
@@ -326,7 +347,13 @@ public final class KeySheets {
                             .filter(each -> each.name().equals(setting.name()))
                             .isPresent()
                     && item.values().contains(value)) {
-                return sheet(from, Goal.taking(at, item.values().indexOf(value)), List.of());
+                return proven(
+                        from,
+                        sheet(from, Goal.taking(at, item.values().indexOf(value)), List.of()),
+                        after -> Optional.of(value)
+                                .equals(machine.codec()
+                                        .settings(after.memory())
+                                        .get(item.setting().get())));
             }
         }
         return KeySheet.impossible(
@@ -337,7 +364,15 @@ public final class KeySheets {
     public KeySheet reset(PanelState from) {
         return machine.at(PanelPart.RESET)
                 .map(at -> sheet(from, Goal.taking(at, PanelState.NONE), List.of()))
+                .map(sheet -> proven(
+                        from,
+                        sheet,
+                        after -> after.memory().equals(machine.codec().blank())))
                 .orElseGet(() -> without(from, PanelPart.RESET));
+    }
+
+    private boolean holds(PanelState state, int slot, Predicate<RadioSlot> what) {
+        return machine.content(state, slot).filter(what).isPresent();
     }
 
     private KeySheet sheet(PanelState from, Goal goal, List<String> leaves) {
@@ -348,7 +383,7 @@ public final class KeySheets {
                         way.states().isEmpty()
                                 ? from
                                 : way.states().get(way.states().size() - 1)))
-                .orElseGet(() -> KeySheet.impossible(from, List.of("No keys were found that do it.")));
+                .orElseGet(() -> KeySheet.impossible(from, List.of(NOT_FOUND)));
     }
 
     /** The keys in lines: what opens an item, what is chosen in it and what takes it together. */

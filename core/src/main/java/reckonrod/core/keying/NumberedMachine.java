@@ -69,8 +69,8 @@ final class NumberedMachine extends PanelMachine {
     }
 
     @Override
-    int begun(int at, int stands) {
-        return item(at).part().isListed() && item(at).part() != PanelPart.SETTING ? stands : PanelState.NONE;
+    boolean beginsAtWhatStands(int at) {
+        return item(at).part().isListed() && item(at).part() != PanelPart.SETTING;
     }
 
     /** A value is called by its number; a letter by the key that it stands on, and once more for the other case. */
@@ -116,11 +116,6 @@ final class NumberedMachine extends PanelMachine {
     @Override
     boolean dials(PanelState state) {
         return !state.inMenu();
-    }
-
-    @Override
-    PanelKey takes(PanelPart part) {
-        return PanelKey.TAKE;
     }
 
     @Override

@@ -78,7 +78,24 @@ public abstract sealed class PanelMachine permits NumberedMachine, DialMachine, 
     abstract boolean dials(PanelState state);
 
     /** The key that takes what is set in an item. */
-    abstract PanelKey takes(PanelPart part);
+    PanelKey takes(PanelPart part) {
+        return PanelKey.TAKE;
+    }
+
+    /** How a person comes to where every sheet begins, in a sentence. */
+    public String begins() {
+        return "Press " + panel.label(PanelKey.BACK) + " until no item is shown. If a slot is shown, press "
+                + panel.label(PanelKey.MODE) + " once, so that a frequency is.";
+    }
+
+    /** After so many milliseconds without a key something closes or is forgotten; 0 if nothing is. */
+    public int closesAfterMillis(PanelState state) {
+        boolean begun = state.inMenu()
+                || !state.typed().isEmpty()
+                || state.page() > 0
+                || !state.said().isEmpty();
+        return begun ? panel.timing().pauseMillis() : 0;
+    }
 
     /** The key that goes on to the next letter of a name. */
     abstract PanelKey next();
@@ -288,9 +305,14 @@ public abstract sealed class PanelMachine permits NumberedMachine, DialMachine, 
                 .opened(onSlots ? PanelState.NONE : begun(at, state.values().get(at)));
     }
 
-    /** Where a list begins: at what stands in a numbered menu, else at none, so that the first click leads to an end of it. */
-    int begun(int at, int stands) {
-        return PanelState.NONE;
+    /** Whether a list begins at what stands, as in a numbered menu; else it begins at none, and the first click leads to an end of it. */
+    boolean beginsAtWhatStands(int at) {
+        return false;
+    }
+
+    /** Where a list begins. */
+    final int begun(int at, int stands) {
+        return beginsAtWhatStands(at) ? stands : PanelState.NONE;
     }
 
     // In an open item.
@@ -400,6 +422,18 @@ public abstract sealed class PanelMachine permits NumberedMachine, DialMachine, 
      */
     PanelState holding(PanelState state, int slot, RadioSlot content) {
         return state.withMemory(codec.put(state.memory(), slot, content));
+    }
+
+    /** The slots that hold something else after than before, or nothing any more; those that were free are not among them. */
+    public List<Integer> changed(PanelState before, PanelState after) {
+        if (before.memory().equals(after.memory())) {
+            return List.of();
+        }
+        Map<Integer, SlotReading> is = codec.decode(after.memory());
+        return codec.decode(before.memory()).entrySet().stream()
+                .filter(each -> !each.getValue().equals(is.get(each.getKey())))
+                .map(Map.Entry::getKey)
+                .toList();
     }
 
     boolean isInUse(PanelState state, int slot) {

@@ -8,7 +8,6 @@ import reckonrod.core.definition.RadioDefinition;
 import reckonrod.core.panel.Panel;
 import reckonrod.core.panel.PanelItem;
 import reckonrod.core.panel.PanelKey;
-import reckonrod.core.panel.PanelPart;
 
 /** A panel with four keys under the display, whose labels change from page to page. */
 final class SoftMachine extends PanelMachine {
@@ -59,9 +58,11 @@ final class SoftMachine extends PanelMachine {
         return !state.inMenu();
     }
 
+    /** The page stays where it was left, and back leads to the first. */
     @Override
-    PanelKey takes(PanelPart part) {
-        return PanelKey.TAKE;
+    public String begins() {
+        return super.begins() + " Then press " + panel().label(PanelKey.BACK)
+                + " once more, so that the first page is there.";
     }
 
     @Override

@@ -112,8 +112,8 @@ class PracticeTest {
             })
     void aTrapIsNamedAndTheDrillCanStillBeDone(String radio, String keys, Trap trap) {
         Practice practice = practice(radio);
-        Map<Integer, RadioSlot> others = Map.of(3, slot("145.350", "144.750"));
-        Drill drill = practice.drill(others, 8, SKARRA).orElseThrow();
+        Map<Integer, RadioSlot> contents = Map.of(3, slot("145.350", "144.750"), 8, SKARRA);
+        Drill drill = practice.drill(contents, 8, false).orElseThrow();
         List<Press> slipped = presses(keys);
         Practice.Standing standing = practice.after(drill.memory(), Optional.of(drill), slipped, 0);
         assertThat(standing.slips()).extracting(Slip::trap).contains(trap);
@@ -142,7 +142,10 @@ class PracticeTest {
     @MethodSource("radios")
     void theSheetPassesTheDrill(RadioDefinition radio) {
         Practice practice = new Practice(radio);
-        Drill drill = practice.drill(Map.of(3, slot("145.350", "144.750")), 8, SKARRA.withName("SKAR"))
+        Drill drill = practice.drill(
+                        Map.of(3, slot("145.350", "144.750"), 8, SKARRA.withName("SKAR")),
+                        8,
+                        radio.id().length() % 2 == 0)
                 .orElseThrow();
         KeySheet sheet = practice.rest(drill, practice.machine().unpacked(drill.memory()));
         List<Press> keys = pressed(sheet);
@@ -159,7 +162,7 @@ class PracticeTest {
     @Test
     void timePassesWithoutAKey() {
         Practice practice = practice("kestrow-k31");
-        Drill drill = practice.drill(Map.of(), 8, SKARRA).orElseThrow();
+        Drill drill = practice.drill(Map.of(8, SKARRA), 8, false).orElseThrow();
         assertThat(practice.after(drill.memory(), Optional.of(drill), List.of(), 90_000)
                         .done())
                 .isFalse();
@@ -172,6 +175,20 @@ class PracticeTest {
                         .state()
                         .open())
                 .isFalse();
+    }
+
+    /** Days until each drill is due, a dash for one never tried, and which comes next. */
+    @ParameterizedTest
+    @CsvSource({"'',-1", "-,0", "3 -,1", "3 - -1 -2,3", "3 - 0,2", "5 3 4,1"})
+    void whatIsDueLongestComesFirst(String days, int next) {
+        LocalDate today = LocalDate.of(2026, 1, 10);
+        List<Optional<LocalDate>> drills = Stream.of(days.split(" "))
+                .filter(each -> !each.isEmpty())
+                .map(each -> each.equals("-")
+                        ? Optional.<LocalDate>empty()
+                        : Optional.of(today.plusDays(Integer.parseInt(each))))
+                .toList();
+        assertThat(Spacing.next(drills, today).orElse(-1)).isEqualTo(next);
     }
 
     /** Days of runs, a slip with a minus, and the day after how many it is due, counted from the last run. */

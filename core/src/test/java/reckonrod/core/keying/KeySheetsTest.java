@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Queue;
+import java.util.Random;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -30,6 +31,7 @@ import reckonrod.core.image.ImageCodec;
 import reckonrod.core.image.MemoryImage;
 import reckonrod.core.notation.Reckoner;
 import reckonrod.core.panel.Panel;
+import reckonrod.core.panel.PanelItem;
 import reckonrod.core.panel.PanelKey;
 import reckonrod.core.panel.PanelPart;
 import reckonrod.core.panel.PanelWord;
@@ -125,6 +127,36 @@ class KeySheetsTest {
         assertThat(keyed)
                 .isGreaterThanOrEqualTo(
                         contents(radio, LINES.toArray(String[]::new)).size() - 1);
+    }
+
+    /** A sheet is made for a radio of which nothing is known, so it must hold whatever that one was dialled to before. */
+    @ParameterizedTest
+    @MethodSource("radios")
+    void aSheetHoldsWhateverWasDialledBefore(RadioDefinition radio) {
+        KeySheets sheets = new KeySheets(radio);
+        PanelMachine machine = sheets.machine();
+        List<RadioSlot> contents = contents(radio, LINES.toArray(String[]::new));
+        Random random = new Random(11);
+        for (RadioSlot content : contents) {
+            KeySheet sheet = sheets.store(machine.begin(), 8, content);
+            for (int round = 0; round < 12 && !sheet.lines().isEmpty(); round++) {
+                PanelState real = dialledSomehow(machine, random);
+                assertThat(machine.content(pressed(machine, real, sheet), 8))
+                        .as("%s by %s from %s", content.words(), sheet.lines(), real.values())
+                        .isEqualTo(machine.content(sheet.after(), 8));
+            }
+        }
+    }
+
+    /** Every item at some value of its own, as the keys could have left it. */
+    private static PanelState dialledSomehow(PanelMachine machine, Random random) {
+        PanelState fresh = machine.unpacked();
+        List<Integer> values = new ArrayList<>();
+        for (PanelItem item : machine.panel().items()) {
+            int count = item.part().isListed() ? machine.count(item) : 1;
+            values.add(random.nextInt(count));
+        }
+        return fresh.withValues(values).named("ABC");
     }
 
     private static int shortest(PanelMachine machine) {

@@ -22,7 +22,6 @@ import reckonrod.core.keying.PanelState;
 import reckonrod.core.list.ChannelList;
 import reckonrod.core.load.Loaders;
 import reckonrod.core.panel.Panel;
-import reckonrod.core.panel.PanelKey;
 import reckonrod.core.panel.PanelWord;
 import reckonrod.core.radio.RadioSetting;
 import reckonrod.core.radio.RadioSlot;
@@ -133,7 +132,7 @@ class KeySheetController {
     ListSheetView all(@PathVariable UUID list, @RequestParam String radio) {
         StoredList stored = lists.get(list);
         RadioUnit unit = radios.get(radio);
-        Panel panel = panel(unit.definition());
+        Panel panel = KnownKeys.of(unit.definition());
         KeySheets search = new KeySheets(unit.definition());
         PanelState from = radios.lastRead(unit)
                 .map(each -> search.machine().begin(each.image()))
@@ -155,7 +154,7 @@ class KeySheetController {
                 stored.list().name(),
                 stored.version(),
                 clock.instant(),
-                begin(panel),
+                search.machine().begins(),
                 panel.timing().pauseMillis() / MILLIS,
                 slots,
                 placements.stream()
@@ -197,27 +196,12 @@ class KeySheetController {
                 .seconds());
     }
 
-    private static Panel panel(RadioDefinition definition) {
-        return definition
-                .panel()
-                .orElseThrow(() -> ProblemException.refused(
-                        "keys-unknown",
-                        "Its keys are not known",
-                        "The definition of the " + definition.title()
-                                + " does not say what its keys do. It can be added under Models, as panel."));
-    }
-
-    private static String begin(Panel panel) {
-        return "Press " + panel.label(PanelKey.BACK) + " until no item is shown. If a slot is shown, press "
-                + panel.label(PanelKey.MODE) + " once, so that a frequency is.";
-    }
-
     @GetMapping
     KeySheetView keys(@PathVariable UUID list, @RequestParam UUID channel, @RequestParam String radio) {
         ChannelList channels = lists.get(list).list();
         RadioUnit unit = radios.get(radio);
         RadioDefinition definition = unit.definition();
-        Panel panel = panel(definition);
+        Panel panel = KnownKeys.of(definition);
         Placement placement = loading.fit(unit, channels).placements().stream()
                 .filter(each -> each.entry().id().equals(channel))
                 .findFirst()
@@ -253,7 +237,7 @@ class KeySheetController {
                 slot,
                 holds.orElse(null),
                 read.map(Snapshot::takenAt).orElse(null),
-                begin(panel),
+                search.machine().begins(),
                 lines(sheet),
                 sheet.cannot(),
                 refused.lines().isEmpty() ? null : panel.say(PanelWord.OCCUPIED),

@@ -2,15 +2,14 @@ package reckonrod.server.practice;
 
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.TreeMap;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import reckonrod.core.drill.Drill;
 import reckonrod.core.drill.Practice;
 import reckonrod.core.fit.Placement;
 import reckonrod.core.radio.RadioSlot;
+import reckonrod.server.carry.KnownKeys;
 import reckonrod.server.fit.Loading;
 import reckonrod.server.lists.ListStore;
 import reckonrod.server.problem.ProblemException;
@@ -33,13 +32,7 @@ class Drills {
     /** The radio, if its keys are known. */
     RadioUnit unit(String radio) {
         RadioUnit unit = radios.get(radio);
-        if (unit.definition().panel().isEmpty()) {
-            throw ProblemException.refused(
-                    "keys-unknown",
-                    "Its keys are not known",
-                    "The definition of the " + unit.definition().title()
-                            + " does not say what its keys do. It can be added under Models, as panel.");
-        }
+        KnownKeys.of(unit.definition());
         return unit;
     }
 
@@ -68,36 +61,13 @@ class Drills {
                 .findFirst()
                 .orElseThrow(() -> ProblemException.notFound(
                         "This channel is not in the list any more, or the radio leaves it out. Choose another drill."));
-        int slot = placement.place().orElseThrow();
-        RadioSlot content = placement.content().orElseThrow();
-        Map<Integer, RadioSlot> others = contents(placed);
-        others.remove(slot);
-        Optional<RadioSlot> other = others.values().stream()
-                .filter(each -> !each.receive().equals(content.receive()))
-                .findFirst();
-        if (Math.floorMod(channel.hashCode(), 2) == 1) {
-            other.ifPresent(each -> others.put(slot, each));
-        }
-        Drill drill = practice.drill(others, slot, content)
+        Drill drill = practice.drill(
+                        contents(placed), placement.place().orElseThrow(), Math.floorMod(channel.hashCode(), 2) == 1)
                 .orElseThrow(() -> ProblemException.refused(
                         "not-by-keys",
                         "Not by keys",
                         placement.entry().channel().label() + " cannot be keyed into this radio; Arrange says why, with"
                                 + " K. Choose another drill."));
-        return new Task(
-                drill, words(drill, practice.machine().radio().limits().scan().called()));
-    }
-
-    private static String words(Drill drill, String bank) {
-        String name = drill.wanted().name();
-        return "Store " + drill.wanted().words() + " in slot " + drill.slot()
-                + (name.isEmpty() ? "" : " as " + name)
-                + (drill.wanted().banks().isEmpty()
-                        ? ""
-                        : ", " + bank + " "
-                                + drill.wanted().banks().stream()
-                                        .map(String::valueOf)
-                                        .collect(Collectors.joining(", ")))
-                + ".";
+        return new Task(drill, practice.words(drill));
     }
 }

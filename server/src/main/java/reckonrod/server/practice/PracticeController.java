@@ -8,7 +8,6 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -102,7 +101,9 @@ class PracticeController {
         Panel panel = unit.definition().panel().orElseThrow();
         Map<UUID, List<PracticeRun>> before =
                 runs.of(named(person), unit.definition().id());
+        Practice practice = new Practice(unit.definition());
         List<DrillView> views = drills.placed(list, unit).stream()
+                .filter(each -> practice.canAsk(each.content().orElseThrow()))
                 .map(each -> drill(each, before.getOrDefault(each.entry().id(), List.of())))
                 .toList();
         return new PracticeView(
@@ -114,16 +115,11 @@ class PracticeController {
                         .map(key -> new PracticeKeyView(key, panel.label(key)))
                         .toList(),
                 views,
-                next(views).map(DrillView::channelId).orElse(null));
-    }
-
-    /** What is due longest, then what was never tried, then what comes next. */
-    private static Optional<DrillView> next(List<DrillView> views) {
-        return views.stream()
-                .filter(DrillView::due)
-                .min(Comparator.comparing(DrillView::dueOn))
-                .or(() -> views.stream().filter(each -> each.dueOn() == null).findFirst())
-                .or(() -> views.stream().min(Comparator.comparing(DrillView::dueOn)));
+                runs.next(views.stream()
+                                .map(each -> Optional.ofNullable(each.dueOn()))
+                                .toList())
+                        .map(at -> views.get(at).channelId())
+                        .orElse(null));
     }
 
     private DrillView drill(Placement placement, List<PracticeRun> before) {
@@ -229,7 +225,7 @@ class PracticeController {
                 session.task,
                 practice.machine().shows(state),
                 practice.machine().labels(state),
-                dark(practice.machine().panel(), state),
+                practice.machine().closesAfterMillis(state),
                 standing.slips().stream().map(PracticeController::view).toList(),
                 standing.done(),
                 request.presses().size(),
@@ -240,18 +236,6 @@ class PracticeController {
 
     private static SlipView view(Slip slip) {
         return new SlipView(slip.at(), slip.trap(), slip.trap().words(), slip.says());
-    }
-
-    private static int dark(Panel panel, PanelState state) {
-        if (panel.timing().functionMillis() > 0 && state.page() > 0 && !state.inMenu()) {
-            return panel.timing().functionMillis();
-        }
-        return state.inMenu()
-                        || !state.typed().isEmpty()
-                        || state.page() > 0
-                        || !state.said().isEmpty()
-                ? panel.timing().pauseMillis()
-                : 0;
     }
 
     private record Session(Practice practice, Optional<Drill> drill, String task, Practice.Standing standing) {}

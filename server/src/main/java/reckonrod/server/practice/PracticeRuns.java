@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -46,6 +47,11 @@ class PracticeRuns {
                 .map(each ->
                         new Spacing.Run(each.doneAt().atZone(clock.getZone()).toLocalDate(), each.isClean()))
                 .toList());
+    }
+
+    /** Which of these comes next. */
+    Optional<Integer> next(List<Optional<LocalDate>> due) {
+        return Spacing.next(due, LocalDate.now(clock)).stream().boxed().findFirst();
     }
 
     boolean isDue(LocalDate day) {
