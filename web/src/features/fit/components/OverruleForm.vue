@@ -12,17 +12,24 @@ const now = computed<Overrule>(() => {
   const { leftOut, listenOnly, name, talkTone } = props.overrule ?? NONE
   return { leftOut, listenOnly, name, talkTone }
 })
-const name = ref('')
-const tone = ref('')
-watch(
-  now,
-  (it) => {
-    name.value = it.name ?? ''
-    tone.value = it.talkTone ?? ''
-  },
-  { immediate: true },
-)
-const set = (part: Partial<Overrule>) => emit('overrule', { ...now.value, ...part })
+const name = ref(now.value.name ?? '')
+const tone = ref(now.value.talkTone ?? '')
+/** What was asked to be kept last: that, and what stood before, an answer may replace. */
+let asked = { name: '', tone: '' }
+watch(now, (it, before) => {
+  // An answer that comes while the person types on must not take the words away.
+  if ([before.name ?? '', asked.name].includes(name.value)) name.value = it.name ?? ''
+  if ([before.talkTone ?? '', asked.tone].includes(tone.value)) tone.value = it.talkTone ?? ''
+})
+const set = (part: Partial<Overrule>) => {
+  asked = { name: part.name ?? '', tone: part.talkTone ?? '' }
+  emit('overrule', { ...now.value, ...part })
+}
+const asInTheList = () => {
+  name.value = ''
+  tone.value = ''
+  emit('overrule', NONE)
+}
 const typed = computed(
   () => name.value !== (now.value.name ?? '') || tone.value !== (now.value.talkTone ?? ''),
 )
@@ -53,7 +60,7 @@ const typed = computed(
     </FieldRow>
     <div class="acts">
       <v-btn type="submit" size="small" :disabled="!typed">Keep name and tone</v-btn>
-      <v-btn v-if="overrule" size="small" @click="emit('overrule', NONE)">As in the list again</v-btn>
+      <v-btn v-if="overrule" size="small" @click="asInTheList">As in the list again</v-btn>
     </div>
   </form>
 </template>
