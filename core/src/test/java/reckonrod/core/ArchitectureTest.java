@@ -52,6 +52,7 @@ class ArchitectureTest {
             "fieldlog",
             "prove",
             "exchange",
+            "card",
             "recipe");
 
     private final JavaClasses classes = new ClassFileImporter()

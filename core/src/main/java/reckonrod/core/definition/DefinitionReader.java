@@ -19,6 +19,7 @@ import reckonrod.core.panel.Face;
 import reckonrod.core.panel.Panel;
 import reckonrod.core.panel.PanelItem;
 import reckonrod.core.radio.BandLimit;
+import reckonrod.core.radio.Handling;
 import reckonrod.core.radio.Kind;
 import reckonrod.core.radio.Limits;
 import reckonrod.core.radio.NameRule;
@@ -76,7 +77,18 @@ final class DefinitionReader {
                 top.optionalSection("link").map(LinkReader::read),
                 panel.map(each -> withWays(each, settings)),
                 keys.flatMap(each -> each.optionalSection("shift")).map(DefinitionReader::shiftMenu),
-                top.optionalSection("face").map(FaceReader::read).orElseGet(() -> Face.plain(limits)));
+                top.optionalSection("face").map(FaceReader::read).orElseGet(() -> Face.plain(limits)),
+                top.optionalSection("handling").map(DefinitionReader::handling));
+    }
+
+    private static Handling handling(Section section) {
+        return new Handling(
+                section.text("on"),
+                section.text("slot"),
+                section.text("talk"),
+                section.text("lock"),
+                section.optionalText("scan").orElse(""),
+                section.optionalValues("alone", text -> text));
     }
 
     /** The items hold the settings as the radio has them, with the way to them. */

@@ -9,6 +9,7 @@ import reckonrod.core.panel.Face;
 import reckonrod.core.panel.Panel;
 import reckonrod.core.panel.PanelItem;
 import reckonrod.core.panel.PanelPart;
+import reckonrod.core.radio.Handling;
 import reckonrod.core.radio.Kind;
 import reckonrod.core.radio.Limits;
 import reckonrod.core.radio.RadioModel;
@@ -26,6 +27,7 @@ import reckonrod.core.radio.ShiftMenu;
  * @param panel what its keys do, if that is known
  * @param shift how a shift is keyed in, where that is all that is known of its keys
  * @param face its display and keys
+ * @param handling what a stranger needs to know of it; absent if nobody wrote it down
  */
 public record RadioDefinition(
         RadioModel model,
@@ -35,7 +37,8 @@ public record RadioDefinition(
         Optional<LinkDefinition> link,
         Optional<Panel> panel,
         Optional<ShiftMenu> shift,
-        Face face) {
+        Face face,
+        Optional<Handling> handling) {
     /** Places in a memory go over a cable as 16 bits. */
     private static final int MOST_BYTES_BY_CABLE = 0x1_0000;
 

@@ -33,6 +33,31 @@ public record KeySheet(List<Line> lines, List<String> cannot, PanelState after) 
             sets = List.copyOf(sets);
             shows = List.copyOf(shows);
         }
+
+        /** What to look for on the display: what is set, before the last key takes it, else what is there in the end. */
+        public List<String> told() {
+            return (sets.isEmpty() ? shows : sets)
+                    .stream().filter(row -> !row.isEmpty() && !row.equals(item)).toList();
+        }
+
+        /** The labels; one that is pressed often in a row, as a click of a dial is, once with how often; digits as they are typed. */
+        public List<String> shortLabels() {
+            List<String> keys = new ArrayList<>();
+            for (int from = 0; from < labels.size(); ) {
+                String label = labels.get(from);
+                int to = from;
+                while (to < labels.size() && labels.get(to).equals(label)) {
+                    to++;
+                }
+                if (label.length() > 1 && to - from > 1) {
+                    keys.add(label + " ×" + (to - from));
+                } else {
+                    keys.addAll(labels.subList(from, to));
+                }
+                from = to;
+            }
+            return keys;
+        }
     }
 
     public KeySheet {

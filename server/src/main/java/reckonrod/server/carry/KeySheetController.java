@@ -4,9 +4,7 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.TreeMap;
 import java.util.UUID;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -15,12 +13,11 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import reckonrod.core.definition.RadioDefinition;
 import reckonrod.core.fit.Placement;
-import reckonrod.core.image.ImageCodec;
 import reckonrod.core.keying.KeySheet;
 import reckonrod.core.keying.KeySheets;
+import reckonrod.core.keying.ListSheets;
 import reckonrod.core.keying.PanelState;
 import reckonrod.core.list.ChannelList;
-import reckonrod.core.load.Loaders;
 import reckonrod.core.panel.Panel;
 import reckonrod.core.panel.PanelWord;
 import reckonrod.core.radio.RadioSetting;
@@ -133,20 +130,12 @@ class KeySheetController {
         StoredList stored = lists.get(list);
         RadioUnit unit = radios.get(radio);
         Panel panel = KnownKeys.of(unit.definition());
-        KeySheets search = new KeySheets(unit.definition());
-        PanelState from = radios.lastRead(unit)
-                .map(each -> search.machine().begin(each.image()))
-                .orElseGet(() -> search.machine().begin());
-        List<Placement> placements = loading.fit(unit, stored.list()).placements();
-        Map<Integer, RadioSlot> contents = new TreeMap<>();
-        placements.stream()
-                .filter(each -> each.content().isPresent())
-                .forEach(each ->
-                        contents.put(each.place().orElseThrow(), each.content().get()));
-        Map<Integer, KeySheet> sheets = search.store(from, contents);
-        List<SlotSheetView> slots = placements.stream()
-                .filter(each -> each.content().isPresent())
-                .map(each -> slot(each, sheets.get(each.place().orElseThrow())))
+        ListSheets sheets = ListSheets.of(
+                unit.definition(),
+                radios.lastRead(unit).map(Snapshot::image),
+                loading.fit(unit, stored.list()).placements());
+        List<SlotSheetView> slots = sheets.placed().entrySet().stream()
+                .map(each -> slot(each.getValue(), sheets.sheets().get(each.getKey())))
                 .toList();
         return new ListSheetView(
                 unit.name(),
@@ -154,18 +143,17 @@ class KeySheetController {
                 stored.list().name(),
                 stored.version(),
                 clock.instant(),
-                search.machine().begins(),
+                sheets.machine().begins(),
                 panel.timing().pauseMillis() / MILLIS,
                 slots,
-                placements.stream()
-                        .filter(each -> each.content().isEmpty())
+                sheets.left().stream()
                         .map(each -> each.entry().channel().label())
                         .toList(),
-                slots.stream().mapToInt(SlotSheetView::presses).sum(),
-                slots.stream().mapToInt(SlotSheetView::seconds).sum(),
-                linkSeconds(unit.definition(), contents).orElse(null),
-                unit.definition().settings().stream()
-                        .map(each -> setting(search, each))
+                sheets.presses(),
+                sheets.seconds(),
+                sheets.linkSeconds().orElse(null),
+                sheets.settings().entrySet().stream()
+                        .map(each -> setting(each.getKey(), each.getValue()))
                         .toList());
     }
 
@@ -182,18 +170,8 @@ class KeySheetController {
                 sheet.seconds());
     }
 
-    private static SettingSheetView setting(KeySheets search, RadioSetting setting) {
-        KeySheet sheet = search.set(search.machine().begin(), setting, setting.advised());
+    private static SettingSheetView setting(RadioSetting setting, KeySheet sheet) {
         return new SettingSheetView(setting.name(), setting.advised(), setting.why(), lines(sheet), sheet.cannot());
-    }
-
-    private static Optional<Integer> linkSeconds(RadioDefinition definition, Map<Integer, RadioSlot> contents) {
-        if (definition.link().isEmpty()) {
-            return Optional.empty();
-        }
-        ImageCodec codec = new ImageCodec(definition);
-        return Optional.of(Loaders.estimate(definition, codec.blank(), codec.encode(codec.blank(), contents))
-                .seconds());
     }
 
     @GetMapping

@@ -1,0 +1,81 @@
+package reckonrod.core.keying;
+
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import reckonrod.core.definition.RadioDefinition;
+import reckonrod.core.fit.Placement;
+import reckonrod.core.image.ImageCodec;
+import reckonrod.core.image.MemoryImage;
+import reckonrod.core.load.Loaders;
+import reckonrod.core.radio.RadioSetting;
+import reckonrod.core.radio.RadioSlot;
+
+/**
+ * A list keyed into a radio by hand, beside what its link would need.
+ *
+ * @param machine the panel
+ * @param placed what goes into it, by the slot in the radio
+ * @param sheets how each is keyed in, by the same
+ * @param left what the radio leaves out
+ * @param settings how each setting comes to what is advised
+ * @param linkSeconds how long its link takes for the same; absent if it has none
+ */
+public record ListSheets(
+        PanelMachine machine,
+        Map<Integer, Placement> placed,
+        Map<Integer, KeySheet> sheets,
+        List<Placement> left,
+        Map<RadioSetting, KeySheet> settings,
+        Optional<Integer> linkSeconds) {
+    /**
+     * Works them out. Each slot begins anew, so that a slip in one does no harm to the next.
+     *
+     * @param radio a model whose keys are known
+     * @param read what it was read to hold last; absent if that is not known
+     * @param placements those that are keyed in
+     */
+    public static ListSheets of(RadioDefinition radio, Optional<MemoryImage> read, List<Placement> placements) {
+        KeySheets search = new KeySheets(radio);
+        PanelState from = read.map(search.machine()::begin).orElseGet(search.machine()::begin);
+        Map<Integer, Placement> placed = new TreeMap<>();
+        Map<Integer, RadioSlot> contents = new TreeMap<>();
+        for (Placement each : placements) {
+            each.content().ifPresent(content -> {
+                placed.put(each.place().orElseThrow(), each);
+                contents.put(each.place().orElseThrow(), content);
+            });
+        }
+        Map<RadioSetting, KeySheet> settings = new LinkedHashMap<>();
+        radio.settings()
+                .forEach(each -> settings.put(each, search.set(search.machine().begin(), each, each.advised())));
+        return new ListSheets(
+                search.machine(),
+                placed,
+                search.store(from, contents),
+                placements.stream().filter(each -> each.content().isEmpty()).toList(),
+                settings,
+                linkSeconds(radio, contents));
+    }
+
+    private static Optional<Integer> linkSeconds(RadioDefinition radio, Map<Integer, RadioSlot> contents) {
+        if (radio.link().isEmpty()) {
+            return Optional.empty();
+        }
+        ImageCodec codec = new ImageCodec(radio);
+        return Optional.of(Loaders.estimate(radio, codec.blank(), codec.encode(codec.blank(), contents))
+                .seconds());
+    }
+
+    /** How many keys are pressed in all. */
+    public int presses() {
+        return sheets.values().stream().mapToInt(KeySheet::presses).sum();
+    }
+
+    /** About how long that takes, in seconds. */
+    public int seconds() {
+        return sheets.values().stream().mapToInt(KeySheet::seconds).sum();
+    }
+}

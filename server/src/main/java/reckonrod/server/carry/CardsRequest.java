@@ -1,0 +1,62 @@
+package reckonrod.server.carry;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import java.util.UUID;
+import reckonrod.server.paper.PaperSize;
+
+/**
+ * Which cards to make.
+ *
+ * @param radio for which radio; for cards of channels nothing means as the list has them
+ * @param large whether they are to be read in bad light
+ * @param channels only these channels; none means all
+ * @param owner whose the radio is
+ * @param reach how its owner is reached
+ * @param back when it is to be back
+ * @param first the channel that somebody is to begin with to whom it is lent; nothing means the first that talks
+ */
+record CardsRequest(
+        @NotNull(message = "must be given") CardKind kind,
+        @Schema(nullable = true) String radio,
+        @NotNull(message = "must be given") Sheet size,
+        boolean large,
+
+        @Schema(nullable = true) @Size(max = 10_000, message = "must be at most 10000 channels")
+        List<UUID> channels,
+
+        @Schema(nullable = true) String owner,
+        @Schema(nullable = true) String reach,
+        @Schema(nullable = true) String back,
+        @Schema(nullable = true) UUID first) {
+    /** What cards are about. */
+    enum CardKind {
+        channel,
+        radio,
+        keys,
+        settings,
+        strip,
+        lending
+    }
+
+    /** On which paper. */
+    enum Sheet {
+        a4,
+        letter,
+        a5,
+        a6,
+        index,
+        pocket_a4,
+        pocket_letter;
+
+        PaperSize paper() {
+            return PaperSize.valueOf(name().toUpperCase(java.util.Locale.ROOT));
+        }
+    }
+
+    List<UUID> chosen() {
+        return channels == null ? List.of() : channels;
+    }
+}

@@ -1,0 +1,250 @@
+package reckonrod.server.carry;
+
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Component;
+import reckonrod.core.bandplan.BandPlan;
+import reckonrod.core.card.Card;
+import reckonrod.core.card.CardWidth;
+import reckonrod.core.card.ChannelCards;
+import reckonrod.core.card.Deck;
+import reckonrod.core.card.Handed;
+import reckonrod.core.card.KeyCards;
+import reckonrod.core.card.Origin;
+import reckonrod.core.card.RadioCards;
+import reckonrod.core.fit.Placement;
+import reckonrod.core.keying.ListSheets;
+import reckonrod.core.list.ChannelList;
+import reckonrod.core.list.ListEntry;
+import reckonrod.core.panel.Panel;
+import reckonrod.core.radio.RadioSetting;
+import reckonrod.core.radio.RadioSlot;
+import reckonrod.server.fieldlog.FieldLog;
+import reckonrod.server.fieldlog.FieldTestView;
+import reckonrod.server.fit.Loading;
+import reckonrod.server.lists.ListStore;
+import reckonrod.server.lists.StoredList;
+import reckonrod.server.plans.PlanLookup;
+import reckonrod.server.problem.ProblemException;
+import reckonrod.server.radios.RadioUnit;
+import reckonrod.server.radios.RadioUnits;
+import reckonrod.server.radios.Shelf;
+import reckonrod.server.radios.Snapshot;
+
+/** Gathers what is known of a list and a radio, and makes cards of it. */
+@Component
+class Decks {
+    private static final int MILLIS = 1_000;
+    private static final int SLOTS_A_STRIP = 24;
+
+    private final ListStore lists;
+    private final RadioUnits radios;
+    private final Loading loading;
+    private final PlanLookup plans;
+    private final FieldLog log;
+    private final Clock clock;
+
+    Decks(ListStore lists, RadioUnits radios, Loading loading, PlanLookup plans, FieldLog log, Clock clock) {
+        this.lists = lists;
+        this.radios = radios;
+        this.loading = loading;
+        this.plans = plans;
+        this.log = log;
+        this.clock = clock;
+    }
+
+    /** The cards that are asked for. */
+    Deck of(UUID list, CardsRequest request) {
+        StoredList stored = lists.get(list);
+        Chosen chosen = new Chosen(stored.list(), plans.planOf(stored.list()), chosen(stored.list(), request));
+        if (request.kind() == CardsRequest.CardKind.channel
+                && (request.radio() == null || request.radio().isEmpty())) {
+            return deck(stored, stored.list().name() + ", channels", CardWidth.CARD, channels(chosen));
+        }
+        if (request.radio() == null || request.radio().isEmpty()) {
+            throw ProblemException.refused(
+                    "radio-needed", "Which radio?", "These cards are about a radio. Choose one.");
+        }
+        RadioUnit unit = radios.get(request.radio());
+        List<Placement> placements = loading.fit(unit, stored.list()).placements().stream()
+                .filter(each -> chosen.ids().contains(each.entry().id()))
+                .toList();
+        RadioCards cards = new RadioCards(unit.definition(), placements);
+        return switch (request.kind()) {
+            case channel -> deck(stored, unit.name() + ", channels", CardWidth.CARD, channels(chosen, placements));
+            case radio -> deck(stored, unit.name() + ", its use", CardWidth.CARD, use(unit, cards, chosen, placements));
+            case keys -> deck(stored, unit.name() + ", keyed in", CardWidth.CARD, keys(unit, placements));
+            case settings -> deck(stored, unit.name() + ", its settings", CardWidth.CARD, settings(unit));
+            case strip ->
+                deck(stored, unit.name() + ", slots", CardWidth.STRIP, cards.strips(unit.name(), SLOTS_A_STRIP));
+            case lending ->
+                deck(stored, unit.name() + ", lent", CardWidth.CARD, lending(unit, cards, placements, request));
+        };
+    }
+
+    /**
+     * What of a list is put on cards.
+     *
+     * @param ids the channels
+     */
+    private record Chosen(ChannelList list, BandPlan plan, Set<UUID> ids) {}
+
+    private static Set<UUID> chosen(ChannelList list, CardsRequest request) {
+        Set<UUID> there = new HashSet<>();
+        list.entries().values().forEach(each -> there.add(each.id()));
+        if (request.chosen().isEmpty()) {
+            return there;
+        }
+        Set<UUID> wanted = new HashSet<>(request.chosen());
+        if (!there.containsAll(wanted)) {
+            throw ProblemException.refused(
+                    "channel-gone",
+                    "Not all of them are there",
+                    wanted.stream().filter(each -> !there.contains(each)).count()
+                            + " of the channels are no longer in \"" + list.name() + "\". Choose them again.");
+        }
+        return wanted;
+    }
+
+    private Deck deck(StoredList stored, String title, CardWidth width, List<Card> cards) {
+        if (cards.isEmpty()) {
+            throw ProblemException.refused(
+                    "nothing-to-print",
+                    "There is nothing to print",
+                    "None of the channels goes on such a card: the list is empty, or the radio leaves all of them out.");
+        }
+        return new Deck(
+                title,
+                new Origin(
+                        stored.list().name(), stored.version(), clock.instant().atZone(clock.getZone())),
+                width,
+                cards);
+    }
+
+    private List<Card> channels(Chosen chosen) {
+        ChannelCards cards = new ChannelCards(chosen.list(), chosen.plan());
+        Map<UUID, List<FieldTestView>> tests = log.ofChannels(chosen.ids());
+        List<Card> all = new ArrayList<>();
+        chosen.list().entries().forEach((slot, entry) -> {
+            if (chosen.ids().contains(entry.id())) {
+                all.add(cards.of(slot, entry, proven(chosen.list(), entry, tests)));
+            }
+        });
+        return all;
+    }
+
+    private List<Card> channels(Chosen chosen, List<Placement> placements) {
+        ChannelCards cards = new ChannelCards(chosen.list(), chosen.plan());
+        Map<UUID, List<FieldTestView>> tests = log.ofChannels(chosen.ids());
+        return inside(placements)
+                .map(each -> cards.of(each, proven(chosen.list(), each.entry(), tests)))
+                .toList();
+    }
+
+    private static Stream<Placement> inside(List<Placement> placements) {
+        return placements.stream()
+                .filter(each -> each.content().isPresent())
+                .sorted(Comparator.comparingInt(each -> each.place().orElseThrow()));
+    }
+
+    private Optional<String> proven(ChannelList list, ListEntry entry, Map<UUID, List<FieldTestView>> tests) {
+        return log.proofs(list, entry, tests.getOrDefault(entry.id(), List.of())).stream()
+                .findFirst()
+                .map(each -> "on " + day(each.at())
+                        + (each.place().isBlank() ? "" : " at " + each.place())
+                        + (each.radio().isBlank() ? "" : " with " + each.radio()));
+    }
+
+    private LocalDate day(Instant at) {
+        return LocalDate.ofInstant(at, clock.getZone());
+    }
+
+    private List<Card> use(RadioUnit unit, RadioCards cards, Chosen chosen, List<Placement> placements) {
+        Map<RadioSetting, String> now = new LinkedHashMap<>();
+        radios.settings(unit).forEach((setting, value) -> value.ifPresent(known -> now.put(setting, known)));
+        return cards.use(
+                unit.name(),
+                now,
+                inside(placements)
+                        .map(each -> ChannelCards.line(each.entry().channel(), chosen.plan()))
+                        .toList());
+    }
+
+    private List<Card> keys(RadioUnit unit, List<Placement> placements) {
+        Panel panel = KnownKeys.of(unit.definition());
+        ListSheets sheets =
+                ListSheets.of(unit.definition(), radios.lastRead(unit).map(Snapshot::image), placements);
+        KeyCards cards = new KeyCards(
+                unit.name(), sheets.machine().begins(), panel.timing().pauseMillis() / MILLIS);
+        List<Card> all = new ArrayList<>();
+        all.add(cards.front(
+                List.copyOf(sheets.sheets().values()),
+                sheets.linkSeconds(),
+                sheets.left().stream()
+                        .map(each -> each.entry().channel().label())
+                        .toList()));
+        sheets.placed().forEach((slot, placement) -> {
+            RadioSlot content = placement.content().orElseThrow();
+            all.add(cards.of(
+                    "Slot " + slot + " · "
+                            + (content.name().isBlank()
+                                    ? placement.entry().channel().label()
+                                    : content.name()),
+                    content.words(),
+                    sheets.sheets().get(slot)));
+        });
+        return all;
+    }
+
+    private List<Card> settings(RadioUnit unit) {
+        Panel panel = KnownKeys.of(unit.definition());
+        ListSheets sheets = ListSheets.of(unit.definition(), Optional.empty(), List.of());
+        return new KeyCards(
+                        unit.name(), sheets.machine().begins(), panel.timing().pauseMillis() / MILLIS)
+                .settings(sheets.settings());
+    }
+
+    private List<Card> lending(RadioUnit unit, RadioCards cards, List<Placement> placements, CardsRequest request) {
+        Optional<Shelf.Lent> lent = unit.shelf().lent();
+        Placement first = inside(placements)
+                .filter(each -> request.first() == null
+                        ? each.content().orElseThrow().transmit().isPresent()
+                        : each.entry().id().equals(request.first()))
+                .findFirst()
+                .or(() -> request.first() == null ? inside(placements).findFirst() : Optional.empty())
+                .orElseThrow(() -> ProblemException.refused(
+                        "not-in-radio",
+                        "Not in this radio",
+                        request.first() == null
+                                ? unit.name() + " has nothing of this list that one could begin with."
+                                : unit.name() + " does not hold the channel that is to be the first. Choose another."));
+        try {
+            return cards.lending(
+                    new Handed(
+                            unit.name(),
+                            text(request.owner()),
+                            text(request.reach()),
+                            lent.map(Shelf.Lent::to).orElse(""),
+                            text(request.back()),
+                            lent.map(Shelf.Lent::note).orElse("")),
+                    first);
+        } catch (IllegalArgumentException tooLong) {
+            throw ProblemException.refused("card-too-small", "Too long for a card", tooLong.getMessage() + ".");
+        }
+    }
+
+    private static String text(String given) {
+        return given == null ? "" : given;
+    }
+}

@@ -1,0 +1,187 @@
+package reckonrod.server.paper;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
+import reckonrod.core.card.Card;
+import reckonrod.core.card.CardPart;
+
+/** Sets a card in boxes for a column of some width. */
+final class Boxes {
+    private static final float LINE = 1.3f;
+    private static final float TITLE = 1.5f;
+    private static final float SMALL = 0.85f;
+    private static final float ASCENT = 0.95f;
+    private static final float THIN = 0.5f;
+    private static final int SENTENCE = 40;
+    private static final float LABELS_AT_MOST = 0.36f;
+
+    private final Type type;
+    private final float size;
+    private final float width;
+    private final float most;
+
+    /**
+     * For a column.
+     *
+     * @param size the size of plain text, in points
+     * @param width its width, in points
+     * @param most its height, in points
+     */
+    Boxes(Type type, float size, float width, float most) {
+        this.type = type;
+        this.size = size;
+        this.width = width;
+        this.most = most;
+    }
+
+    /** Text of one cut and size, in its lines. */
+    private record Lines(
+            String tag, Face face, float size, float indent, float before, List<String> lines, boolean heads)
+            implements Box {
+        @Override
+        public float high() {
+            return before + lines.size() * size * LINE;
+        }
+
+        @Override
+        public void draw(Pen pen, float x, float top) {
+            pen.within(tag, () -> {
+                float baseline = top - before - size * ASCENT;
+                for (String line : lines) {
+                    pen.text("Span", face, size, x + indent, baseline, line);
+                    baseline -= size * LINE;
+                }
+            });
+        }
+    }
+
+    /** The head of a card; that of a card that goes on elsewhere says so. */
+    List<Box> head(Card card, boolean more) {
+        List<Box> boxes = new ArrayList<>();
+        String title = card.title() + (more ? ", continued" : "");
+        boxes.add(lines("H1", Face.BOLD, size * TITLE, 0, size * 0.3f, title, true));
+        if (!card.under().isBlank()) {
+            boxes.add(lines("P", Face.TEXT, size * SMALL, 0, 0, card.under(), true));
+        }
+        return boxes;
+    }
+
+    private Lines lines(String tag, Face face, float points, float indent, float before, String text, boolean heads) {
+        return new Lines(tag, face, points, indent, before, type.lines(face, points, width - indent, text), heads);
+    }
+
+    /** What a card says. */
+    List<Box> of(Card card) {
+        return card.parts().stream().flatMap(this::of).toList();
+    }
+
+    private Stream<Box> of(CardPart part) {
+        if (part instanceof CardPart.Heading heading) {
+            return Stream.of(lines("H2", Face.BOLD, size, 0, size * 0.6f, heading.text(), true));
+        }
+        if (part instanceof CardPart.Words words) {
+            return Stream.of(lines("P", Face.TEXT, size, 0, size * 0.25f, words.text(), false));
+        }
+        if (part instanceof CardPart.Caution caution) {
+            return Stream.of(barred(lines("P", Face.BOLD, size, size * 0.7f, size * 0.4f, caution.text(), false)));
+        }
+        if (part instanceof CardPart.Typed typed) {
+            return Stream.of(framed(lines("P", Face.FIGURES, size, size * 0.4f, size * 0.6f, typed.line(), false)));
+        }
+        if (part instanceof CardPart.Figures figures) {
+            return figures(figures).stream();
+        }
+        if (part instanceof CardPart.Keys keys) {
+            return keys(keys).stream();
+        }
+        if (part instanceof CardPart.Table table) {
+            return new Columns(type, size, width).boxes(table).stream();
+        }
+        return Stream.of(new CodeBox(type, size, width, most, (CardPart.Code) part));
+    }
+
+    private static Box barred(Lines lines) {
+        return drawnAround(
+                lines, (pen, x, top) -> pen.rule(2, x + 1, top - lines.before(), x + 1, top - lines.high() + 2));
+    }
+
+    private Box framed(Lines lines) {
+        return drawnAround(
+                lines,
+                (pen, x, top) -> pen.frame(
+                        THIN, x, top - lines.high() - size * 0.1f, width, lines.high() - lines.before() + size * 0.3f));
+    }
+
+    /** What helps the eye around a box. */
+    private interface Around {
+        void draw(Pen pen, float x, float top);
+    }
+
+    private static Box drawnAround(Box box, Around around) {
+        return new Box() {
+            @Override
+            public float high() {
+                return box.high() + 3;
+            }
+
+            @Override
+            public void draw(Pen pen, float x, float top) {
+                around.draw(pen, x, top);
+                box.draw(pen, x, top);
+            }
+        };
+    }
+
+    private List<Box> figures(CardPart.Figures figures) {
+        float labels = figures.rows().stream()
+                .map(each -> type.width(Face.TEXT, size, each.what()))
+                .max(Float::compare)
+                .orElse(0f);
+        float indent = Math.min(labels + size * 0.8f, width * LABELS_AT_MOST);
+        return figures.rows().stream().map(each -> figure(each, indent)).toList();
+    }
+
+    private Box figure(CardPart.Figure figure, float indent) {
+        // What begins with a digit is a figure, and is copied digit by digit; a sentence is read.
+        Face face = Character.isDigit(figure.value().codePointAt(0))
+                ? Face.FIGURES_BOLD
+                : figure.value().length() > SENTENCE ? Face.TEXT : Face.BOLD;
+        Lines label = new Lines(
+                "Lbl",
+                Face.TEXT,
+                size,
+                0,
+                size * 0.15f,
+                type.lines(Face.TEXT, size, indent - size * 0.4f, figure.what()),
+                false);
+        Lines value = lines("LBody", face, size, indent, size * 0.15f, figure.value(), false);
+        return new Box() {
+            @Override
+            public float high() {
+                return Math.max(label.high(), value.high());
+            }
+
+            @Override
+            public String together() {
+                return "L";
+            }
+
+            @Override
+            public void draw(Pen pen, float x, float top) {
+                pen.within("LI", () -> {
+                    label.draw(pen, x, top);
+                    value.draw(pen, x, top);
+                });
+            }
+        };
+    }
+
+    private List<Box> keys(CardPart.Keys keys) {
+        List<Box> boxes = new ArrayList<>();
+        for (int i = 0; i < keys.steps().size(); i++) {
+            boxes.add(new StepBox(type, size, width, i + 1, keys.steps().get(i)));
+        }
+        return boxes;
+    }
+}
