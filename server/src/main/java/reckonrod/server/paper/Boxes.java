@@ -13,6 +13,7 @@ final class Boxes {
     private static final float SMALL = 0.85f;
     private static final float ASCENT = 0.95f;
     private static final float THIN = 0.5f;
+    private static final int LINES_A_BOX = 3;
     private static final int SENTENCE = 40;
     private static final float LABELS_AT_MOST = 0.36f;
 
@@ -71,6 +72,25 @@ final class Boxes {
         return new Lines(tag, face, points, indent, before, type.lines(face, points, width - indent, text), heads);
     }
 
+    /** A paragraph that is long goes on in the next column rather than not at all. */
+    private Stream<Lines> parted(Lines whole) {
+        List<Lines> parts = new ArrayList<>();
+        for (int from = 0; from < whole.lines().size(); from += LINES_A_BOX) {
+            parts.add(new Lines(
+                    whole.tag(),
+                    whole.face(),
+                    whole.size(),
+                    whole.indent(),
+                    from == 0 ? whole.before() : 0,
+                    whole.lines()
+                            .subList(
+                                    from,
+                                    Math.min(from + LINES_A_BOX, whole.lines().size())),
+                    false));
+        }
+        return parts.stream();
+    }
+
     /** What a card says. */
     List<Box> of(Card card) {
         return card.parts().stream().flatMap(this::of).toList();
@@ -81,10 +101,12 @@ final class Boxes {
             return Stream.of(lines("H2", Face.BOLD, size, 0, size * 0.6f, heading.text(), true));
         }
         if (part instanceof CardPart.Words words) {
-            return Stream.of(lines("P", Face.TEXT, size, 0, size * 0.25f, words.text(), false));
+            return parted(lines("P", Face.TEXT, size, 0, size * 0.25f, words.text(), false))
+                    .map(each -> each);
         }
         if (part instanceof CardPart.Caution caution) {
-            return Stream.of(barred(lines("P", Face.BOLD, size, size * 0.7f, size * 0.4f, caution.text(), false)));
+            return parted(lines("P", Face.BOLD, size, size * 0.7f, size * 0.4f, caution.text(), false))
+                    .map(Boxes::barred);
         }
         if (part instanceof CardPart.Typed typed) {
             return Stream.of(framed(lines("P", Face.FIGURES, size, size * 0.4f, size * 0.6f, typed.line(), false)));
@@ -103,7 +125,7 @@ final class Boxes {
 
     private static Box barred(Lines lines) {
         return drawnAround(
-                lines, (pen, x, top) -> pen.rule(2, x + 1, top - lines.before(), x + 1, top - lines.high() + 2));
+                lines, (pen, x, top) -> pen.rule(2, x + 1, top - lines.before() + 1, x + 1, top - lines.high() - 1));
     }
 
     private Box framed(Lines lines) {

@@ -15,6 +15,9 @@ import reckonrod.core.card.CardPart;
 final class CodeBox implements Box {
     private static final int QUIET = 4;
     private static final float LINE = 1.3f;
+    private static final float SMALL = 0.85f;
+    private static final float ABOVE = 0.5f;
+    private static final int LEAST_WORDS = 9;
     /** A telephone reads squares of half a millimetre from paper, and larger ones from farther away. */
     private static final float SQUARE = PaperSize.points(0.5f);
 
@@ -31,15 +34,18 @@ final class CodeBox implements Box {
         this.size = size;
         this.text = code.text();
         this.bits = bits(code.text());
-        float fits = Math.min(width, most - 6 * size) / bits.getWidth();
-        this.side = Math.min(SQUARE, fits);
+        float small = size * SMALL;
+        float high = most - size * ABOVE;
+        float square = Math.min(SQUARE * bits.getWidth(), high);
+        List<String> right = type.lines(Face.TEXT, small, Math.max(width - square - size * ABOVE, small), code.says());
+        this.beside = width - square > LEAST_WORDS * size && right.size() * small * LINE <= high;
+        this.says = beside ? right : type.lines(Face.TEXT, small, width, code.says());
+        this.side =
+                beside ? square / bits.getWidth() : Math.min(SQUARE, Math.min(width, high - words()) / bits.getWidth());
         if (side < LEAST_SQUARE) {
             throw new TooSmallException("A code of " + code.text().length()
                     + " characters does not fit on this paper so that it can be read");
         }
-        float square = side * bits.getWidth();
-        this.beside = width - square > 9 * size;
-        this.says = type.lines(Face.TEXT, size * 0.85f, beside ? width - square - size * 0.5f : width, code.says());
     }
 
     private static BitMatrix bits(String text) {
@@ -67,12 +73,12 @@ final class CodeBox implements Box {
     }
 
     private float words() {
-        return says.size() * size * 0.85f * LINE;
+        return says.size() * size * SMALL * LINE;
     }
 
     @Override
     public float high() {
-        return size * 0.5f + (beside ? Math.max(square(), words()) : square() + words());
+        return size * ABOVE + (beside ? Math.max(square(), words()) : square() + words());
     }
 
     @Override
@@ -81,16 +87,16 @@ final class CodeBox implements Box {
         for (int row = 0; row < bits.getHeight(); row++) {
             for (int column = 0; column < bits.getWidth(); column++) {
                 if (bits.get(column, row)) {
-                    squares.add(new float[] {x + column * side, top - size * 0.5f - (row + 1) * side});
+                    squares.add(new float[] {x + column * side, top - size * ABOVE - (row + 1) * side});
                 }
             }
         }
         pen.squares(squares, side, text);
         pen.within("P", () -> {
-            float baseline = top - size * 0.5f - (beside ? size * 1.4f : square() + size * 0.7f);
+            float baseline = top - size * ABOVE - (beside ? size * 1.4f : square() + size * 0.7f);
             for (String line : says) {
-                pen.text("Span", Face.TEXT, size * 0.85f, beside ? x + square() + size * 0.5f : x, baseline, line);
-                baseline -= size * 0.85f * LINE;
+                pen.text("Span", Face.TEXT, size * SMALL, beside ? x + square() + size * ABOVE : x, baseline, line);
+                baseline -= size * SMALL * LINE;
             }
         });
     }

