@@ -4,7 +4,7 @@ import vue from 'eslint-plugin-vue'
 import tseslint from 'typescript-eslint'
 
 export default tseslint.config(
-  { ignores: ['dist', 'target', 'node_modules', 'src/shared/api/schema.ts'] },
+  { ignores: ['dist', 'dist-pocket', 'target', 'node_modules', 'src/shared/api/schema.ts'] },
   js.configs.recommended,
   ...tseslint.configs.recommended,
   ...vue.configs['flat/recommended'],

@@ -39,6 +39,7 @@ export const router = createRouter({
     { path: '/prove/log', name: 'log', component: () => import('./features/prove/LogView.vue') },
     { path: '/prove/ready', name: 'ready', component: () => import('./features/prove/ReadyView.vue') },
     { path: '/carry', name: 'carry', component: () => import('./features/carry/CarryView.vue') },
+    { path: '/carry/cards', name: 'cards', component: () => import('./features/carry/CardsView.vue') },
     {
       path: '/carry/practice',
       name: 'practice',

@@ -50,7 +50,13 @@ export const STEPS: Step[] = [
     key: '5',
     also: { 'dry-run': 'Dry run', log: 'Log', ready: 'Readiness' },
   },
-  { name: 'carry', word: 'Carry', icon: mdiCardTextOutline, key: '6', also: { practice: 'Practice' } },
+  {
+    name: 'carry',
+    word: 'Carry',
+    icon: mdiCardTextOutline,
+    key: '6',
+    also: { cards: 'Cards', practice: 'Practice' },
+  },
 ]
 
 /** What one looks up. */

@@ -4,6 +4,7 @@ import { api, unwrap } from '@/shared/api/client'
 import { useDoing } from '@/shared/composables/useDoing'
 import { useNotice } from '@/shared/composables/useNotice'
 import { useKeys } from '@/shared/keys/useKeys'
+import { saveFile } from '@/shared/saveFile'
 import PageBar from '@/shared/ui/PageBar.vue'
 import SheetDialog from '@/shared/ui/SheetDialog.vue'
 import SheetTable from '@/shared/ui/SheetTable.vue'
@@ -58,11 +59,7 @@ async function give(as: 'csv' | 'json' | 'gpx') {
             parseAs: 'text',
           }),
         )
-    const link = document.createElement('a')
-    link.href = URL.createObjectURL(new Blob([text], { type: 'text/plain' }))
-    link.download = `field log.${as}`
-    link.click()
-    setTimeout(() => URL.revokeObjectURL(link.href), 10_000)
+    saveFile(new Blob([text], { type: 'text/plain' }), `field log.${as}`)
   } catch (cause) {
     tellProblem(cause)
   }

@@ -20,6 +20,7 @@ defineProps<{ step: string; pages: { name: string; word: string }[] }>()
 /** Those of Carry. */
 export const CARRY = [
   { name: 'carry', word: 'Key sheets' },
+  { name: 'cards', word: 'Cards' },
   { name: 'practice', word: 'Practice' },
 ]
 </script>

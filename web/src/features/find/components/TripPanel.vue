@@ -22,7 +22,9 @@ const emit = defineEmits<{
 
 const BREAKS = [0, 1, 3, 5, 10].map((each) => ({ value: each, title: `${each} km` }))
 const name = ref(`Trip · ${props.name}`.slice(0, 60))
-const { wishes, trip, planning, problem, asBlock, asList } = useTrip(props, (id) => emit('opened', id))
+const { wishes, trip, planning, problem, asBlock, asList, onPaper } = useTrip(props, (id) =>
+  emit('opened', id),
+)
 const legs = computed(() => trip.value?.bands.flatMap((band) => band.legs) ?? [])
 watch(legs, (now) => emit('planned', now))
 const ready = computed(() => props.listId !== null && name.value.trim() !== '' && !planning.value)
@@ -69,6 +71,7 @@ const ready = computed(() => props.listId !== null && name.value.trim() !== '' &
           Make a list of its own, home channels kept
         </v-btn>
         <v-btn :disabled="!ready" @click="asBlock(name)">Put as a block into {{ listName }}</v-btn>
+        <v-btn :disabled="planning" title="By kilometre, as PDF" @click="onPaper(name)">On paper</v-btn>
       </FieldRow>
     </div>
   </section>

@@ -2,6 +2,7 @@ import { useMutation, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { api, unwrap, type Schemas, type Trip } from '@/shared/api/client'
 import { useNotice } from '@/shared/composables/useNotice'
+import { saveFile } from '@/shared/saveFile'
 import { useListChanges } from '@/shared/list/useListChanges'
 
 interface Journey {
@@ -19,22 +20,19 @@ export function useTrip(journey: Journey, opened: (id: string) => void) {
   const cache = useQueryClient()
   const changes = useListChanges(computed(() => journey.listId))
 
+  const asked = () => {
+    const { perBand, sure, closedToo, bridgedKm } = wishes.value
+    return {
+      route: journey.route,
+      question: journey.question,
+      perBand,
+      closedToo,
+      bridgedKm,
+      likelyOnly: sure,
+    }
+  }
   const plan = useMutation({
-    mutationFn: () => {
-      const { perBand, sure, closedToo, bridgedKm } = wishes.value
-      return unwrap(
-        api.POST('/api/trips/plan', {
-          body: {
-            route: journey.route,
-            question: journey.question,
-            perBand,
-            closedToo,
-            bridgedKm,
-            likelyOnly: sure,
-          },
-        }),
-      )
-    },
+    mutationFn: () => unwrap(api.POST('/api/trips/plan', { body: asked() })),
     onSuccess: (done) => (trip.value = done),
   })
   watch(
@@ -67,6 +65,19 @@ export function useTrip(journey: Journey, opened: (id: string) => void) {
       tellProblem(cause)
     }
   }
+  async function onPaper(name: string) {
+    try {
+      const file = (await unwrap(
+        api.POST('/api/trips/paper', {
+          body: { trip: asked(), size: 'a4', large: false },
+          parseAs: 'blob',
+        }),
+      )) as unknown as Blob
+      saveFile(file, `${name}.pdf`)
+    } catch (cause) {
+      tellProblem(cause)
+    }
+  }
   return {
     wishes,
     trip,
@@ -74,5 +85,6 @@ export function useTrip(journey: Journey, opened: (id: string) => void) {
     problem: computed(() => plan.error.value?.message ?? null),
     asBlock,
     asList,
+    onPaper,
   }
 }

@@ -1,3 +1,4 @@
+import { saveFile } from '@/shared/saveFile'
 import { useQueryClient } from '@tanstack/vue-query'
 import { ref, type Ref } from 'vue'
 import { api, Problem, unwrap, type Job } from '@/shared/api/client'
@@ -36,11 +37,7 @@ export function useCard(radioId: Ref<string | null>, start: (begin: () => Promis
         const body = await answer.json()
         throw new Problem(body.detail ?? 'The card cannot be made.', body.code ?? '', answer.status)
       }
-      const link = document.createElement('a')
-      link.href = URL.createObjectURL(await answer.blob())
-      link.download = `card-of-${radioId.value}.zip`
-      link.click()
-      setTimeout(() => URL.revokeObjectURL(link.href), 10_000)
+      saveFile(await answer.blob(), `card-of-${radioId.value}.zip`)
       tell('The card is packed. Unpack it onto the card, so that its folder lies at the top.')
       void cache.invalidateQueries({ queryKey: ['radios'] })
     } catch (cause) {

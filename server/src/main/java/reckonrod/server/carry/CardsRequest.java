@@ -5,7 +5,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.UUID;
-import reckonrod.server.paper.PaperSize;
+import reckonrod.server.paper.Sheet;
 
 /**
  * Which cards to make.
@@ -39,21 +39,6 @@ record CardsRequest(
         settings,
         strip,
         lending
-    }
-
-    /** On which paper. */
-    enum Sheet {
-        a4,
-        letter,
-        a5,
-        a6,
-        index,
-        pocket_a4,
-        pocket_letter;
-
-        PaperSize paper() {
-            return PaperSize.valueOf(name().toUpperCase(java.util.Locale.ROOT));
-        }
     }
 
     List<UUID> chosen() {

@@ -5,8 +5,10 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -93,6 +95,50 @@ class Decks {
         };
     }
 
+    /** A list as a page for the pocket, with the key sheets of some radios. */
+    PocketPage pocket(UUID list, List<String> radioIds) {
+        StoredList stored = lists.get(list);
+        ChannelList channels = stored.list();
+        ChannelCards cards = new ChannelCards(channels, plans.planOf(channels));
+        Map<UUID, List<FieldTestView>> tests = log.ofChannels(
+                channels.entries().values().stream().map(ListEntry::id).toList());
+        List<PocketPage.PocketRadio> names = new ArrayList<>();
+        Map<UUID, Map<String, PocketPage.PocketKeys>> keys = new HashMap<>();
+        for (String id : new LinkedHashSet<>(radioIds)) {
+            RadioUnit unit = radios.get(id);
+            Panel panel = KnownKeys.of(unit.definition());
+            ListSheets sheets = sheets(unit, loading.fit(unit, channels).placements());
+            names.add(new PocketPage.PocketRadio(
+                    unit.id(),
+                    unit.name(),
+                    sheets.machine().begins(),
+                    panel.timing().pauseMillis() / MILLIS));
+            sheets.placed()
+                    .forEach((slot, placement) -> keys.computeIfAbsent(
+                                    placement.entry().id(), any -> new LinkedHashMap<>())
+                            .put(
+                                    unit.id(),
+                                    PocketPage.PocketKeys.of(
+                                            slot, sheets.sheets().get(slot))));
+        }
+        List<PocketPage.PocketChannel> pocket = new ArrayList<>();
+        channels.entries()
+                .forEach((slot, entry) -> pocket.add(PocketPage.PocketChannel.of(
+                        entry.id(),
+                        cards.of(slot, entry, proven(channels, entry, tests)),
+                        keys.getOrDefault(entry.id(), Map.of()))));
+        return PocketPage.of(list, channels.name(), origin(stored), names, pocket);
+    }
+
+    private ListSheets sheets(RadioUnit unit, List<Placement> placements) {
+        return ListSheets.of(unit.definition(), radios.lastRead(unit).map(Snapshot::image), placements);
+    }
+
+    private Origin origin(StoredList stored) {
+        return Origin.ofList(
+                stored.list().name(), stored.version(), clock.instant().atZone(clock.getZone()));
+    }
+
     /**
      * What of a list is put on cards.
      *
@@ -126,7 +172,7 @@ class Decks {
         }
         return new Deck(
                 title,
-                new Origin(
+                Origin.ofList(
                         stored.list().name(), stored.version(), clock.instant().atZone(clock.getZone())),
                 width,
                 cards);
@@ -183,8 +229,7 @@ class Decks {
 
     private List<Card> keys(RadioUnit unit, List<Placement> placements) {
         Panel panel = KnownKeys.of(unit.definition());
-        ListSheets sheets =
-                ListSheets.of(unit.definition(), radios.lastRead(unit).map(Snapshot::image), placements);
+        ListSheets sheets = sheets(unit, placements);
         KeyCards cards = new KeyCards(
                 unit.name(), sheets.machine().begins(), panel.timing().pauseMillis() / MILLIS);
         List<Card> all = new ArrayList<>();

@@ -3,6 +3,7 @@ package reckonrod.server.fieldlog;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
@@ -97,17 +98,20 @@ public class FieldLog {
         }
     }
 
-    /** What is gone since stays out; the test itself says what it was. */
     private FieldTestRecord.Of of(TestRequest request) {
-        String radio = request.radioId() == null || !radios.holds(request.radioId()) ? null : request.radioId();
+        return of(request.radioId(), request.listId(), request.channelId(), request.directoryId());
+    }
+
+    /** What is gone since stays out; the test itself says what it was. */
+    private FieldTestRecord.Of of(String radioId, UUID listId, UUID channelId, String directoryId) {
         return new FieldTestRecord.Of(
-                radio,
-                request.listId(),
-                request.channelId(),
-                entry(request.listId(), request.channelId())
+                radioId == null || !radios.holds(radioId) ? null : radioId,
+                listId,
+                channelId,
+                entry(listId, channelId)
                         .map(ListEntry::directoryId)
                         .filter(each -> !each.isEmpty())
-                        .orElse(Optional.ofNullable(request.directoryId()).orElse("")));
+                        .orElse(Optional.ofNullable(directoryId).orElse("")));
     }
 
     private Optional<ListEntry> entry(UUID list, UUID channel) {
@@ -148,18 +152,34 @@ public class FieldLog {
                 .toList();
     }
 
-    /** Tests of a file; those that are kept already stay as they are. */
-    int take(List<FieldTest> read) {
-        Set<UUID> known = tests.findAllById(read.stream().map(FieldTest::id).toList()).stream()
+    /**
+     * A test of a file.
+     *
+     * @param test what it says
+     * @param radioId with which radio, as it was called where it was made; nothing if the file does not say
+     * @param listId of which list
+     * @param channelId of which channel
+     */
+    record Brought(FieldTest test, String radioId, UUID listId, UUID channelId) {}
+
+    /** Tests of a file, as they were kept; those that are kept already stay as they are. */
+    List<FieldTestRecord> take(List<Brought> read) {
+        Set<UUID> known = tests
+                .findAllById(read.stream().map(each -> each.test().id()).toList())
+                .stream()
                 .map(FieldTestRecord::id)
                 .collect(Collectors.toSet());
-        int taken = 0;
-        for (FieldTest each : read) {
-            if (known.add(each.id())) {
-                FieldTestRecord record = new FieldTestRecord(each.id());
-                record.set(each, FieldTestRecord.Of.NOTHING, Map.of(), "", clock.instant());
-                tests.save(record);
-                taken++;
+        List<FieldTestRecord> taken = new ArrayList<>();
+        for (Brought each : read) {
+            if (known.add(each.test().id())) {
+                FieldTestRecord record = new FieldTestRecord(each.test().id());
+                record.set(
+                        each.test(),
+                        of(each.radioId(), each.listId(), each.channelId(), null),
+                        Map.of(),
+                        "",
+                        clock.instant());
+                taken.add(tests.save(record));
             }
         }
         return taken;

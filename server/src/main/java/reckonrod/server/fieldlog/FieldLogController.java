@@ -127,13 +127,16 @@ class FieldLogController {
                 .body(text);
     }
 
-    private List<FieldTest> read(String text) {
+    /** A table says what was done; only the form of this program says of which channel of which list, too. */
+    private List<FieldLog.Brought> read(String text) {
         if (!text.strip().startsWith("[")) {
-            return FieldLogCsv.read(text);
+            return FieldLogCsv.read(text).stream()
+                    .map(each -> new FieldLog.Brought(each, null, null, null))
+                    .toList();
         }
         try {
             return Arrays.stream(json.readValue(text, FieldTestView[].class))
-                    .map(FieldTestView::test)
+                    .map(each -> new FieldLog.Brought(each.test(), each.radioId(), each.listId(), each.channelId()))
                     .toList();
         } catch (JacksonException unreadable) {
             throw new IllegalArgumentException(
@@ -145,8 +148,8 @@ class FieldLogController {
     @PostMapping("/take")
     LogTakenView take(@Valid @RequestBody TakeLogRequest request) {
         try {
-            List<FieldTest> read = read(request.text());
-            int taken = log.take(read);
+            List<FieldLog.Brought> read = read(request.text());
+            int taken = learned.take(read);
             return new LogTakenView(taken, read.size() - taken);
         } catch (IllegalArgumentException unreadable) {
             throw ProblemException.refused("log-unreadable", "This log cannot be read", unreadable.getMessage() + ".");

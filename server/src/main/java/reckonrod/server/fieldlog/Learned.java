@@ -44,6 +44,15 @@ class Learned {
         });
     }
 
+    /** Tests of a file, kept; how many were not known yet. */
+    int take(List<FieldLog.Brought> read) {
+        return whileListsMove(() -> {
+            List<FieldTestRecord> taken = log.take(read);
+            taken.forEach(each -> note(each, Result.OPEN, each.result()));
+            return taken.size();
+        });
+    }
+
     /** A test taken out, and what it showed with it. */
     void remove(UUID id) {
         whileListsMove(() -> {

@@ -47,7 +47,7 @@ class KnownParameters implements HandlerInterceptor {
                         Collection.class.isAssignableFrom(parameter.getParameterType()));
             } else if (parameter.hasParameterAnnotation(ModelAttribute.class)) {
                 for (RecordComponent component : parameter.getParameterType().getRecordComponents()) {
-                    several.put(component.getName(), Collection.class.isAssignableFrom(component.getType()));
+                    several.put(component.getName(), false);
                 }
             }
         }

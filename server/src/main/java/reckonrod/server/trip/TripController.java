@@ -3,13 +3,20 @@ package reckonrod.server.trip;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import reckonrod.core.bandplan.BandPlan;
+import reckonrod.core.card.CardWidth;
+import reckonrod.core.card.Deck;
+import reckonrod.core.card.Origin;
+import reckonrod.core.card.TripCards;
 import reckonrod.core.directory.DirectoryEntry;
 import reckonrod.core.find.Finder;
 import reckonrod.core.geography.Route;
@@ -21,6 +28,8 @@ import reckonrod.server.find.EntryView;
 import reckonrod.server.find.Question;
 import reckonrod.server.find.RouteRequest;
 import reckonrod.server.find.Searching;
+import reckonrod.server.paper.Printing;
+import reckonrod.server.paper.Sheet;
 import reckonrod.server.places.TerrainTiles;
 import reckonrod.server.problem.ProblemException;
 
@@ -35,11 +44,13 @@ class TripController {
     private final Searching searching;
     private final TerrainTiles terrain;
     private final Asking asking;
+    private final Clock clock;
 
-    TripController(Searching searching, TerrainTiles terrain, Asking asking) {
+    TripController(Searching searching, TerrainTiles terrain, Asking asking, Clock clock) {
         this.searching = searching;
         this.terrain = terrain;
         this.asking = asking;
+        this.clock = clock;
     }
 
     /**
@@ -82,6 +93,51 @@ class TripController {
 
     @PostMapping("/plan")
     TripView plan(@Valid @RequestBody TripRequest request) {
+        Planned planned = planned(request);
+        Trip trip = planned.trip();
+        return new TripView(
+                km(planned.route().metres()),
+                trip.bands().stream()
+                        .map(band -> bandView(band, planned.route(), planned.finder(), planned.plan()))
+                        .toList(),
+                trip.repeaters().stream().map(DirectoryEntry::id).toList(),
+                trip.leftOut());
+    }
+
+    /**
+     * A trip on paper.
+     *
+     * @param large whether it is to be read in bad light
+     */
+    record TripPaperRequest(
+            @Valid @NotNull(message = "must be given") TripRequest trip,
+            @NotNull(message = "must be given") Sheet size,
+            boolean large) {}
+
+    /** The directory of a way by kilometre, to print. */
+    @PostMapping(path = "/paper", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> paper(@Valid @RequestBody TripPaperRequest request) {
+        Planned planned = planned(request.trip());
+        if (planned.trip().bands().isEmpty()) {
+            throw ProblemException.refused(
+                    "nothing-to-print", "There is nothing to print", "No repeater is heard along this route.");
+        }
+        return Printing.file(
+                new Deck(
+                        "Way of " + km(planned.route().metres()) + " km, by kilometre",
+                        new Origin(
+                                "The directory as it stood here",
+                                clock.instant().atZone(clock.getZone())),
+                        CardWidth.PAGE,
+                        TripCards.of(planned.trip(), planned.plan())),
+                request.size(),
+                request.large());
+    }
+
+    /** A trip with what it was planned by. */
+    private record Planned(Trip trip, Route route, Finder finder, BandPlan plan) {}
+
+    private Planned planned(TripRequest request) {
         BandPlan plan = asking.plan(request.question());
         Finder finder = searching.finder(asking.station(request.question()), plan);
         Route route = request.route().route();
@@ -95,13 +151,7 @@ class TripController {
         List<DirectoryEntry> candidates = searching.entriesAlong(
                 route, request.route().corridorMetres(), asking.filter(request.question(), plan), MOST_CANDIDATES);
         Trip trip = new TripPlanner(plan, terrain, finder).plan(route, candidates, request.perBand(), wish(request));
-        return new TripView(
-                km(route.metres()),
-                trip.bands().stream()
-                        .map(band -> bandView(band, route, finder, plan))
-                        .toList(),
-                trip.repeaters().stream().map(DirectoryEntry::id).toList(),
-                trip.leftOut());
+        return new Planned(trip, route, finder, plan);
     }
 
     private static TripPlanner.Wish wish(TripRequest request) {

@@ -1,0 +1,134 @@
+import { keepPreviousData, useQuery } from '@tanstack/vue-query'
+import { computed, ref, watch } from 'vue'
+import { api, unwrap, type Schemas } from '@/shared/api/client'
+import { useRadios } from '@/shared/api/queries'
+import { useKeptText } from '@/shared/composables/useKeptText'
+import { useNotice } from '@/shared/composables/useNotice'
+import { useOpenList } from '@/shared/composables/useOpenList'
+import { useList } from '@/shared/list/useList'
+import { saveFile } from '@/shared/saveFile'
+
+export type CardKind = Schemas['CardsRequest']['kind']
+export type Sheet = Schemas['CardsRequest']['size']
+
+const kept = (key: string) => useKeptText(`reckonrod.cards.${key}`)
+
+/** Which cards, of which channels, on which paper; how they look, and the file. All of it outlives a reload. */
+export function useCards() {
+  const { openId } = useOpenList()
+  const { data: list, error: listError } = useList(openId)
+  const { data: radios } = useRadios()
+  const { tell, tellProblem } = useNotice()
+  const texts = {
+    kind: kept('kind'),
+    radio: kept('radio'),
+    size: kept('size'),
+    large: kept('large'),
+    chosen: kept('chosen'),
+    owner: kept('owner'),
+    reach: kept('reach'),
+    back: kept('back'),
+  }
+  const kind = computed({
+    get: () => (texts.kind.value || 'channel') as CardKind,
+    set: (now: CardKind) => (texts.kind.value = now),
+  })
+  const size = computed({
+    get: () => (texts.size.value || 'a4') as Sheet,
+    set: (now: Sheet) => (texts.size.value = now),
+  })
+  const large = computed({
+    get: () => texts.large.value === 'yes',
+    set: (now: boolean) => (texts.large.value = now ? 'yes' : ''),
+  })
+  const needsKeys = computed(() => kind.value === 'keys' || kind.value === 'settings')
+  const choices = computed(() => (radios.value ?? []).filter((each) => !needsKeys.value || each.keysKnown))
+  const radio = computed({
+    get: () => {
+      const known = choices.value.find((each) => each.id === texts.radio.value)?.id
+      return known ?? (kind.value === 'channel' ? '' : (choices.value[0]?.id ?? ''))
+    },
+    set: (now: string) => (texts.radio.value = now),
+  })
+  /** By list, for the channels of one are none of another. */
+  const chosen = computed({
+    get: () => {
+      const [of, ...ids] = texts.chosen.value.split(' ')
+      const there = new Set(list.value?.rows.map((each) => each.id))
+      return of === openId.value ? ids.filter((each) => there.has(each)) : []
+    },
+    set: (now: string[]) => (texts.chosen.value = [openId.value ?? '', ...now].join(' ')),
+  })
+  const request = computed(() => ({
+    kind: kind.value,
+    radio: radio.value || null,
+    size: size.value,
+    large: large.value,
+    channels: kind.value === 'settings' ? null : chosen.value,
+    owner: texts.owner.value,
+    reach: texts.reach.value,
+    back: texts.back.value,
+    first: null,
+  }))
+  const path = computed(() => ({ list: openId.value ?? '' }))
+  const asked = computed(() => [list.value?.version, path.value.list, JSON.stringify(request.value)])
+  const ready = computed(() => list.value !== undefined && (kind.value === 'channel' || radio.value !== ''))
+  const about = useQuery({
+    queryKey: ['cards', asked],
+    enabled: ready,
+    retry: false,
+    placeholderData: keepPreviousData,
+    queryFn: () =>
+      unwrap(
+        api.POST('/api/lists/{list}/cards/about', { params: { path: path.value }, body: request.value }),
+      ),
+  })
+  const sheet = ref(1)
+  watch(
+    () => about.data.value?.sheets,
+    (now) => (sheet.value = Math.min(sheet.value, now ?? 1)),
+  )
+  watch(kind, () => (sheet.value = 1))
+  const picture = useQuery({
+    queryKey: ['card-picture', asked, sheet],
+    enabled: computed(() => ready.value && about.isSuccess.value && !about.isPlaceholderData.value),
+    retry: false,
+    placeholderData: keepPreviousData,
+    queryFn: async () => {
+      const blob = (await unwrap(
+        api.POST('/api/lists/{list}/cards/picture', {
+          params: { path: path.value, query: { sheet: sheet.value } },
+          body: request.value,
+          parseAs: 'blob',
+        }),
+      )) as unknown as Blob
+      return await dataUrl(blob)
+    },
+  })
+  async function save() {
+    try {
+      const file = (await unwrap(
+        api.POST('/api/lists/{list}/cards', {
+          params: { path: path.value },
+          body: request.value,
+          parseAs: 'blob',
+        }),
+      )) as unknown as Blob
+      saveFile(file, `${about.data.value?.title ?? 'cards'}.pdf`)
+      tell('The cards are saved as PDF; print them at their real size.')
+    } catch (cause) {
+      tellProblem(cause)
+    }
+  }
+  return { ...texts, kind, size, large, radio, choices, chosen, list, listError, about, picture, sheet, save }
+}
+
+/** A picture as an address that nobody has to give back. */
+function dataUrl(blob: Blob) {
+  return new Promise<string>((done, failed) => {
+    const reader = new FileReader()
+    reader.onload = () => done(String(reader.result))
+    reader.onerror = () => failed(reader.error ?? new Error('The picture cannot be read.'))
+    reader.readAsDataURL(blob)
+  })
+}
