@@ -11,7 +11,7 @@ import { useCards } from './composables/useCards'
 
 /** Cards to print and take along: chosen on the left, as they come out of the printer on the right. */
 const cards = useCards()
-const { kind, size, large, radio, choices, chosen, owner, reach, back } = cards
+const { kind, size, large, radio, choices, chosen, owner, reach, back, first } = cards
 const { list, listError, about, picture, sheet } = cards
 const { data: radios } = useRadios()
 const KINDS = [
@@ -34,6 +34,13 @@ const SIZES = [
 const into = computed(() => [
   ...(kind.value === 'channel' ? [{ value: '', title: 'As the list has them' }] : []),
   ...choices.value.map((each) => ({ value: each.id, title: each.name })),
+])
+const begins = computed(() => [
+  { value: '', title: 'The first that talks' },
+  ...(list.value?.rows ?? []).map((each) => ({
+    value: each.id,
+    title: `${each.slot} ${each.name || each.sum.listen}`,
+  })),
 ])
 const problem = computed(() => listError.value ?? about.error.value ?? picture.error.value)
 const sheets = computed(() => about.data.value?.sheets ?? 0)
@@ -61,8 +68,13 @@ useKeys({
         <form class="pad stack" aria-label="What to print" @submit.prevent="cards.save()">
           <v-select v-model="kind" label="What" :items="KINDS" />
           <v-select v-model="radio" label="For" :items="into" />
-          <ChannelChoice v-if="list && kind !== 'settings'" v-model="chosen" :list="list" />
+          <ChannelChoice
+            v-if="list && kind !== 'settings' && kind !== 'lending'"
+            v-model="chosen"
+            :list="list"
+          />
           <template v-if="kind === 'lending'">
+            <v-select v-model="first" label="To begin with" :items="begins" />
             <v-text-field v-model="owner" label="Whose it is" maxlength="120" />
             <v-text-field v-model="reach" label="How to reach them" maxlength="120" />
             <v-text-field v-model="back" label="When it is to be back" maxlength="120" />
@@ -116,6 +128,7 @@ useKeys({
 }
 .pocket {
   border-top: 1px solid var(--line);
+  padding-top: 16px;
 }
 .sheet {
   display: block;

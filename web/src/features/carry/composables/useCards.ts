@@ -28,6 +28,7 @@ export function useCards() {
     owner: kept('owner'),
     reach: kept('reach'),
     back: kept('back'),
+    first: kept('first'),
   }
   const kind = computed({
     get: () => (texts.kind.value || 'channel') as CardKind,
@@ -64,11 +65,11 @@ export function useCards() {
     radio: radio.value || null,
     size: size.value,
     large: large.value,
-    channels: kind.value === 'settings' ? null : chosen.value,
+    channels: kind.value === 'settings' || kind.value === 'lending' ? null : chosen.value,
     owner: texts.owner.value,
     reach: texts.reach.value,
     back: texts.back.value,
-    first: null,
+    first: list.value?.rows.some((each) => each.id === texts.first.value) ? texts.first.value : null,
   }))
   const path = computed(() => ({ list: openId.value ?? '' }))
   const asked = computed(() => [list.value?.version, path.value.list, JSON.stringify(request.value)])

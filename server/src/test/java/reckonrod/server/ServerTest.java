@@ -90,6 +90,21 @@ abstract class ServerTest {
         }
     }
 
+    /** A file that a request is answered with. */
+    byte[] file(String path, Map<String, ?> body) {
+        try {
+            HttpResponse<byte[]> response = HTTP.send(
+                    request(path)
+                            .POST(HttpRequest.BodyPublishers.ofString(json.writeValueAsString(body)))
+                            .build(),
+                    HttpResponse.BodyHandlers.ofByteArray());
+            assertThat(response.statusCode()).as(path).isEqualTo(200);
+            return response.body();
+        } catch (IOException | InterruptedException broken) {
+            throw new IllegalStateException(broken);
+        }
+    }
+
     /** What a stream of events told, from now until it ended by itself. */
     List<JsonNode> events(String path) {
         String told = send(request(path).timeout(Duration.ofMinutes(2))).body().asString();
