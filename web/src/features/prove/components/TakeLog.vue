@@ -32,7 +32,7 @@ async function take() {
   <SheetDialog v-model="taking" title="Take a log in" :width="620" @submit="take">
     <p>
       A table as it is given out here, with the columns Moment, Line, and Seen and heard at least; or its
-      JSON.
+      JSON, as a page for the telephone gives it back, too.
     </p>
     <input
       type="file"

@@ -106,7 +106,7 @@ class CardsApiTest extends RadiosTest {
                     line.path("keys").forEach(each -> pressed.append(each.asString()));
                     assertThat(sheets).contains(pressed.toString().replace(" ", ""));
                 }));
-        assertThat(ReadPaper.text(cards(asked("settings", "radio", radio)))).contains("busylock:off", "BUSY");
+        assertThat(ReadPaper.text(cards(asked("settings", "radio", radio)))).contains("busylock:off", "NEVER");
         assertThat(ReadPaper.text(cards(asked("strip", "radio", radio)))).contains("4HARBOUR146.940");
         byte[] use = cards(asked("radio", "radio", radio));
         assertThat(ReadPaper.text(use)).contains("Leavealone", "notknown", "4HARBOUR146.940146.340CTCSS100.0");

@@ -191,7 +191,8 @@ class TransferTest {
                 Optional.of(new LinkDefinition(line.family(), ident, line.firmware(), line.person())),
                 model.panel(),
                 model.shift(),
-                model.face());
+                model.face(),
+                model.handling());
     }
 
     /** Another model and another family of firmware are refused by name; another firmware of the family goes on with a word. */

@@ -162,14 +162,16 @@ class PaperTest {
                     0, 0, sheet.getMediaBox().getWidth(), sheet.getMediaBox().getHeight());
             List<Rectangle2D> letters = pages.get(page);
             assertThat(letters).isNotEmpty().allMatch(paper::contains);
+            List<String> over = new ArrayList<>();
             for (int i = 0; i < letters.size(); i++) {
                 for (int j = i + 1; j < letters.size(); j++) {
                     Rectangle2D both = letters.get(i).createIntersection(letters.get(j));
-                    assertThat(both.getWidth() > 0.7 && both.getHeight() > 0.7)
-                            .as("letters %d and %d of sheet %d at %s", i, j, page, letters.get(i))
-                            .isFalse();
+                    if (both.getWidth() > 0.7 && both.getHeight() > 0.7) {
+                        over.add("letter %d of sheet %d at %s".formatted(i, page, letters.get(i)));
+                    }
                 }
             }
+            assertThat(over).isEmpty();
         }
     }
 
