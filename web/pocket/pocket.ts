@@ -3,7 +3,8 @@ export {}
 
 interface Keys {
   slot: number
-  steps: string[][]
+  /** What the display shows then, and the keys, with tabs between them. */
+  steps: string[]
   cannot: string[]
 }
 interface Channel {
@@ -136,14 +137,15 @@ function sheet(channel: Channel) {
       el(
         'ol',
         {},
-        ...keys.steps.map((step) =>
-          el(
+        ...keys.steps.map((step) => {
+          const [shows, ...pressed] = step.split('\t')
+          return el(
             'li',
             {},
-            ...step.slice(0, -1).map((key) => el('kbd', {}, key)),
-            ...(step[step.length - 1] ? [el('span', { class: 'shows' }, ` → ${step[step.length - 1]}`)] : []),
-          ),
-        ),
+            ...pressed.map((key) => el('kbd', {}, key)),
+            ...(shows ? [el('span', { class: 'shows' }, ` → ${shows}`)] : []),
+          )
+        }),
       ),
     )
   }

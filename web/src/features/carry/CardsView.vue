@@ -11,7 +11,7 @@ import { useCards } from './composables/useCards'
 
 /** Cards to print and take along: chosen on the left, as they come out of the printer on the right. */
 const cards = useCards()
-const { kind, size, large, radio, choices, chosen, owner, reach, back, first } = cards
+const { kind, size, large, radio, choices, chosen, owner, reach, back, first, differing } = cards
 const { list, listError, about, picture, sheet } = cards
 const { data: radios } = useRadios()
 const KINDS = [
@@ -72,6 +72,11 @@ useKeys({
             v-if="list && kind !== 'settings' && kind !== 'lending'"
             v-model="chosen"
             :list="list"
+          />
+          <v-checkbox
+            v-if="kind === 'keys'"
+            v-model="differing"
+            label="Only what differs from what it was read to hold"
           />
           <template v-if="kind === 'lending'">
             <v-select v-model="first" label="To begin with" :items="begins" />

@@ -21,15 +21,20 @@ const radio = computed({
   get: () => keyed.value.find((each) => each.id === kept.value)?.id ?? keyed.value[0]?.id ?? '',
   set: (id: string) => (kept.value = id),
 })
+const only = useKeptText('reckonrod.keys.only')
+const differing = computed({
+  get: () => only.value === 'differing',
+  set: (now: boolean) => (only.value = now ? 'differing' : ''),
+})
 const { data: sheets, error } = useQuery({
-  queryKey: ['all-keys', openId, radio],
+  queryKey: ['all-keys', openId, radio, differing],
   enabled: computed(() => radio.value !== '' && openId.value !== ''),
   staleTime: 0,
   retry: false,
   queryFn: () =>
     unwrap(
       api.GET('/api/lists/{list}/keys/all', {
-        params: { path: { list: openId.value }, query: { radio: radio.value } },
+        params: { path: { list: openId.value }, query: { radio: radio.value, differing: differing.value } },
       }),
     ),
 })
@@ -57,6 +62,7 @@ useKeys({
         hide-details
         class="into"
       />
+      <v-checkbox v-model="differing" label="Only what differs from what it was read to hold" />
       <template #acts>
         <StepPages step="Carry" :pages="CARRY" />
         <v-btn color="primary" variant="flat" :disabled="!byHand.length" @click="print">Print</v-btn>
@@ -71,9 +77,15 @@ useKeys({
       <article v-else-if="sheets" class="paper">
         <h1>{{ sheets.list }}, by the keys of {{ sheets.radio }}</h1>
         <p class="made">
-          {{ sheets.model }} · made {{ moment(sheets.madeAt) }} from version {{ sheets.version }} of the list
+          {{ sheets.model }} · made {{ moment(sheets.madeAt) }} from version {{ sheets.version }} of the
+          list<template v-if="differing && sheets.readAt"
+            >, beside what it held {{ moment(sheets.readAt) }}; what only the radio holds stays</template
+          >
         </p>
-        <p v-if="!sheets.slots.length">Nothing of this list goes into this radio.</p>
+        <p v-if="!sheets.slots.length">
+          <template v-if="differing">It holds all of this list that goes into it, as it was read.</template>
+          <template v-else>Nothing of this list goes into this radio.</template>
+        </p>
         <p v-else>
           {{ counted(byHand.length, 'channel') }} with {{ counted(sheets.presses, 'key') }}, about
           {{ minutes(sheets.seconds) }} by hand<template v-if="sheets.linkSeconds">

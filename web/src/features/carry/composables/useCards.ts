@@ -24,6 +24,7 @@ export function useCards() {
     radio: kept('radio'),
     size: kept('size'),
     large: kept('large'),
+    only: kept('only'),
     chosen: kept('chosen'),
     owner: kept('owner'),
     reach: kept('reach'),
@@ -41,6 +42,10 @@ export function useCards() {
   const large = computed({
     get: () => texts.large.value === 'yes',
     set: (now: boolean) => (texts.large.value = now ? 'yes' : ''),
+  })
+  const differing = computed({
+    get: () => texts.only.value === 'differing',
+    set: (now: boolean) => (texts.only.value = now ? 'differing' : ''),
   })
   const needsKeys = computed(() => kind.value === 'keys' || kind.value === 'settings')
   const choices = computed(() => (radios.value ?? []).filter((each) => !needsKeys.value || each.keysKnown))
@@ -65,6 +70,7 @@ export function useCards() {
     radio: radio.value || null,
     size: size.value,
     large: large.value,
+    differing: kind.value === 'keys' && differing.value,
     channels: kind.value === 'settings' || kind.value === 'lending' ? null : chosen.value,
     owner: texts.owner.value,
     reach: texts.reach.value,
@@ -121,7 +127,22 @@ export function useCards() {
       tellProblem(cause)
     }
   }
-  return { ...texts, kind, size, large, radio, choices, chosen, list, listError, about, picture, sheet, save }
+  return {
+    ...texts,
+    kind,
+    size,
+    large,
+    differing,
+    radio,
+    choices,
+    chosen,
+    list,
+    listError,
+    about,
+    picture,
+    sheet,
+    save,
+  }
 }
 
 /** A picture as an address that nobody has to give back. */

@@ -82,7 +82,11 @@ class CardsIT extends BrowserTest {
     @Test
     void thePageForTheTelephoneWorksAloneAndItsLogComesHome() throws IOException {
         Page page = page("/carry/cards");
-        choose(page, "Key sheets of", "W12 · red");
+        page.getByRole(AriaRole.COMBOBOX, new Page.GetByRoleOptions().setName("Key sheets of"))
+                .focus();
+        page.keyboard().press("Enter");
+        page.getByRole(AriaRole.OPTION, new Page.GetByRoleOptions().setName("W12 · red"))
+                .click();
         page.keyboard().press("Escape");
         Path file = saved(page, "Save the page");
         Path log;

@@ -9,6 +9,7 @@ import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
 
@@ -55,9 +56,10 @@ class PicturesIT extends BrowserTest {
         assertThat(page.locator(".working .changes")).containsText("−0.060");
         take(page, "working");
         page.keyboard().press("Escape");
-        page.navigate(Application.address() + "/export");
-        assertThat(page.getByText("channels go out.")).isVisible();
-        take(page, "export");
+        page.navigate(Application.address() + "/carry/cards");
+        assertThat(page.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName(Pattern.compile("^Sheet 1 of"))))
+                .isVisible();
+        take(page, "cards");
         page.navigate(Application.address() + "/lists");
         for (String name : List.of("Ferry weekend", "Last summer")) {
             button(page, "Copy Vellan home").first().click();

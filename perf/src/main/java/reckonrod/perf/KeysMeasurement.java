@@ -41,7 +41,7 @@ public final class KeysMeasurement {
         for (int at = 0; channels.size() < CHANNELS; at++) {
             Optional<Channel> channel = Taking.channel(entries.get(at % entries.size()), plan);
             if (channel.isPresent()) {
-                channels.put(at, ListEntry.of(new UUID(0, at), channel.get().withName("C" + at), ""));
+                channels.put(at, ListEntry.of(new UUID(0, at), channel.get().withName("CHANNEL " + at), ""));
             }
         }
         ChannelList list =

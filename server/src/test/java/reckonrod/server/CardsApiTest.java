@@ -167,7 +167,7 @@ class CardsApiTest extends RadiosTest {
                         .path("steps")
                         .get(0)
                         .toString())
-                .contains("\"1\",\"4\",\"4\",\"1\",\"4\",\"5\"");
+                .contains("144.145\\t1\\t4\\t4\\t1\\t4\\t5");
         assertThat(held.path("emergency").toString()).contains("public emergency number");
         assertThat(get("/api/lists/" + list + "/pocket?radio=nobody").problem(404, "not-found"))
                 .contains("nobody");

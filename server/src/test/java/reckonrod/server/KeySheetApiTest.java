@@ -86,4 +86,20 @@ class KeySheetApiTest extends RadiosTest {
                         .asInt())
                 .isPositive();
     }
+
+    /** Once a radio was read, only what differs from it is keyed in. */
+    @Test
+    void onlyWhatDiffersIsKeyedIn() {
+        String radio = radio("wrenling-w40");
+        String differing = "/api/lists/" + list + "/keys/all?differing=true&radio=" + radio;
+        assertThat(get(differing).problem(422, "never-read")).contains("nobody knows");
+        read(radio);
+        assertDone(write(radio));
+        assertThat(get(differing).ok().path("slots")).isEmpty();
+        lines(21, "NEWONE 146.550");
+        JsonNode sheets = get(differing).ok();
+        assertThat(sheets.path("slots")).hasSize(1);
+        assertThat(sheets.path("slots").get(0).path("channel").asString()).isEqualTo("NEWONE");
+        assertThat(sheets.path("readAt").asString()).startsWith("20");
+    }
 }

@@ -36,6 +36,10 @@ public final class KeyCards {
         int presses = sheets.stream().mapToInt(KeySheet::presses).sum();
         int seconds = sheets.stream().mapToInt(KeySheet::seconds).sum();
         List<CardPart> parts = new ArrayList<>();
+        if (sheets.isEmpty()) {
+            parts.add(new CardPart.Words("There is nothing to key in."));
+            return new Card(radio, "Keyed in by hand", parts);
+        }
         parts.add(new CardPart.Words(begin));
         parts.add(new CardPart.Caution("After " + pauseSeconds
                 + " s without a key the radio closes what is open and keeps nothing of it; begin that slot again."));

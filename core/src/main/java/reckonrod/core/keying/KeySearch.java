@@ -245,7 +245,9 @@ final class KeySearch {
             }
             int typed = open ? state.typed().length() : 0;
             int rest = machine.choices().digits(item) - typed;
-            return (typed > 0 ? Math.max(1, rest) : Math.min(rest, walked)) + 1;
+            // From a value that nobody knows there is no walking.
+            boolean types = typed > 0 || begun == PanelState.NONE && !goal.onSlot() && machine.beginsAtWhatStands(at);
+            return (types ? Math.max(1, rest) : Math.min(rest, walked)) + 1;
         }
         String digits = entry(goal, at);
         int typed = state == null || !digits.startsWith(state.typed())
@@ -387,7 +389,7 @@ final class KeySearch {
         return state.draft() == PanelState.NONE && state.onSlot().isEmpty() && machine.beginsAtWhatStands(state.item());
     }
 
-    /** The keys after which fewer are left. */
+    /** A key after which fewer are left. What is left is counted exactly, so one of them is as good as all, and orders are not tried in vain. */
     private List<PanelKey> nearer(int draft, int wanted, PanelItem item) {
         Clicks clicks = machine.clicks(item);
         int least = clicks.least(draft, wanted);
@@ -396,6 +398,7 @@ final class KeySearch {
                     int to = machine.stepped(item, draft, key);
                     return to != PanelState.NONE && clicks.least(to, wanted) < least;
                 })
+                .limit(1)
                 .toList();
     }
 

@@ -1,7 +1,6 @@
 package reckonrod.core.keying;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -107,12 +106,12 @@ public final class KeySheets {
                 .isPresent();
     }
 
-    private boolean joins() {
+    boolean joins() {
         return panel.item(PanelPart.JOIN).isPresent();
     }
 
     /** What of a content the keys can set: not its name where there are no letters. */
-    private RadioSlot keyed(RadioSlot content) {
+    RadioSlot keyed(RadioSlot content) {
         return panel.item(PanelPart.NAME).isPresent() ? content : content.withName("");
     }
 
@@ -196,11 +195,25 @@ public final class KeySheets {
      * @return a sheet for each slot, in the order of the slots
      */
     public Map<Integer, KeySheet> store(PanelState from, Map<Integer, RadioSlot> contents) {
+        return each(from, contents, this::store);
+    }
+
+    /** Changes what several slots hold, each from where nobody knows what is dialled. */
+    public Map<Integer, KeySheet> change(PanelState from, Map<Integer, RadioSlot> contents) {
+        return each(from, contents, this::change);
+    }
+
+    /** How one slot is keyed in. */
+    private interface Keyed {
+        KeySheet sheet(PanelState from, int slot, RadioSlot content);
+    }
+
+    private Map<Integer, KeySheet> each(PanelState from, Map<Integer, RadioSlot> contents, Keyed keyed) {
         Map<Integer, KeySheet> sheets = new TreeMap<>();
         PanelState state = from;
         for (Map.Entry<Integer, RadioSlot> each : new TreeMap<>(contents).entrySet()) {
             PanelState begun = machine.begin(state.memory());
-            KeySheet sheet = store(begun, each.getKey(), each.getValue());
+            KeySheet sheet = keyed.sheet(begun, each.getKey(), each.getValue());
             sheets.put(each.getKey(), sheet);
             state = sheet.after();
         }
@@ -212,75 +225,25 @@ public final class KeySheets {
      * the dial after it was copied there, or stored anew.
      */
     public KeySheet change(PanelState from, int slot, RadioSlot content) {
-        KeySheet anew = store(from, slot, content);
-        Optional<RadioSlot> there =
-                holding(from, slot, keyed(content), new ArrayList<>()).flatMap(each -> machine.content(each, slot));
-        if (there.isEmpty()) {
-            return anew;
-        }
-        // What the radio has no bits for is left out of what is compared.
-        RadioSlot wanted = there.get();
-        Optional<RadioSlot> held = machine.content(from, slot);
-        if (held.filter(wanted::equals).isPresent()) {
-            return new KeySheet(List.of(), List.of("Slot " + slot + " holds that already."), from);
-        }
-        List<KeySheet> ways = new ArrayList<>(List.of(anew));
-        if (held.isPresent()) {
-            ways.add(inPlace(from, slot, held.get(), wanted));
-            machine.at(PanelPart.RECALL).ifPresent(item -> {
-                KeySheet copied = sheet(from, Goal.inSlot(slot, item, PanelState.NONE, Optional.empty()), List.of());
-                if (!copied.lines().isEmpty()) {
-                    KeySheet stored = store(copied.after(), slot, content);
-                    ways.add(stored.lines().isEmpty() ? stored : copied.then(stored));
-                }
-            });
-        }
-        return ways.stream()
-                .filter(each -> !each.lines().isEmpty())
-                .filter(each -> machine.content(each.after(), slot)
-                        .filter(wanted::equals)
+        return new ChangeSheets(this).change(from, slot, content);
+    }
+
+    /** Whether keying a content in changes what a slot holds; a name counts where the panel has letters. */
+    public boolean differs(PanelState from, int slot, RadioSlot content) {
+        return heldThen(from, slot, content)
+                .filter(each -> machine.content(from, slot)
+                        .map(this::keyed)
+                        .filter(each::equals)
                         .isPresent())
-                .min(Comparator.comparingInt(KeySheet::presses))
-                .orElse(anew);
+                .isEmpty();
     }
 
-    private KeySheet inPlace(PanelState from, int slot, RadioSlot held, RadioSlot wanted) {
-        KeySheet sheet = new KeySheet(List.of(), List.of(), from);
-        if (!wanted.name().equals(held.name())) {
-            sheet = sheet.then(rename(sheet.after(), slot, wanted.name()));
-        }
-        if (wanted.scan() != held.scan()) {
-            sheet = sheet.then(valued(sheet.after(), slot, PanelPart.SCAN, wanted.scan() ? "yes" : "no"));
-        }
-        if (!joins() && !wanted.banks().equals(held.banks())) {
-            sheet = sheet.then(valued(
-                    sheet.after(),
-                    slot,
-                    PanelPart.BANK,
-                    wanted.banks().stream().findFirst().map(String::valueOf).orElse("none")));
-        }
-        if (joins()) {
-            for (int bank = 1; bank <= machine.radio().limits().banks(); bank++) {
-                if (wanted.banks().contains(bank) != held.banks().contains(bank)) {
-                    sheet = sheet.then(
-                            bank(sheet.after(), slot, bank, wanted.banks().contains(bank)));
-                }
-            }
-        }
-        return sheet;
+    /** What a slot holds once a content is keyed in: what the radio has no bits or no letters for is not in it. */
+    Optional<RadioSlot> heldThen(PanelState from, int slot, RadioSlot content) {
+        return holding(from, slot, keyed(content), new ArrayList<>()).flatMap(each -> machine.content(each, slot));
     }
 
-    private KeySheet valued(PanelState from, int slot, PanelPart part, String value) {
-        return machine.at(part)
-                .filter(at -> machine.item(at).values().contains(value))
-                .map(at -> sheet(
-                        from,
-                        Goal.inSlot(slot, at, machine.item(at).values().indexOf(value), Optional.empty()),
-                        List.of()))
-                .orElseGet(() -> without(from, part));
-    }
-
-    private KeySheet without(PanelState from, PanelPart part) {
+    KeySheet without(PanelState from, PanelPart part) {
         return KeySheet.impossible(from, List.of("The panel has no item for " + part.words() + "."));
     }
 
@@ -375,7 +338,7 @@ public final class KeySheets {
         return machine.content(state, slot).filter(what).isPresent();
     }
 
-    private KeySheet sheet(PanelState from, Goal goal, List<String> leaves) {
+    KeySheet sheet(PanelState from, Goal goal, List<String> leaves) {
         return search.find(from, goal)
                 .map(way -> new KeySheet(
                         lines(from, way),

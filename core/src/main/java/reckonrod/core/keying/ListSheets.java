@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.function.Function;
+import java.util.function.Predicate;
 import reckonrod.core.definition.RadioDefinition;
 import reckonrod.core.fit.Placement;
 import reckonrod.core.image.ImageCodec;
@@ -40,10 +42,36 @@ public record ListSheets(
     public static ListSheets of(RadioDefinition radio, Optional<MemoryImage> read, List<Placement> placements) {
         KeySheets search = new KeySheets(radio);
         PanelState from = read.map(search.machine()::begin).orElseGet(search.machine()::begin);
+        return of(search, placements, placement -> true, contents -> search.store(from, contents));
+    }
+
+    /**
+     * Works out only what differs from what the radio was read to hold, each slot by the fewest keys: in place, from the dial, or anew.
+     * What only the radio holds stays.
+     *
+     * @param read what it was read to hold last
+     */
+    public static ListSheets ofDifferences(RadioDefinition radio, MemoryImage read, List<Placement> placements) {
+        KeySheets search = new KeySheets(radio);
+        PanelState from = search.machine().begin(read);
+        return of(
+                search,
+                placements,
+                each -> search.differs(
+                        from, each.place().orElseThrow(), each.content().orElseThrow()),
+                contents -> search.change(from, contents));
+    }
+
+    private static ListSheets of(
+            KeySheets search,
+            List<Placement> placements,
+            Predicate<Placement> wanted,
+            Function<Map<Integer, RadioSlot>, Map<Integer, KeySheet>> keyed) {
+        RadioDefinition radio = search.machine().radio();
         Map<Integer, Placement> placed = new TreeMap<>();
         Map<Integer, RadioSlot> contents = new TreeMap<>();
         for (Placement each : placements) {
-            each.content().ifPresent(content -> {
+            each.content().filter(any -> wanted.test(each)).ifPresent(content -> {
                 placed.put(each.place().orElseThrow(), each);
                 contents.put(each.place().orElseThrow(), content);
             });
@@ -54,7 +82,7 @@ public record ListSheets(
         return new ListSheets(
                 search.machine(),
                 placed,
-                search.store(from, contents),
+                keyed.apply(contents),
                 placements.stream().filter(each -> each.content().isEmpty()).toList(),
                 settings,
                 linkSeconds(radio, contents));

@@ -12,6 +12,7 @@ import reckonrod.server.paper.Sheet;
  *
  * @param radio for which radio; for cards of channels nothing means as the list has them
  * @param large whether they are to be read in bad light
+ * @param differing of key sheets, only what differs from what the radio was read to hold last; false if missing
  * @param channels only these channels; none means all
  * @param owner whose the radio is
  * @param reach how its owner is reached
@@ -23,6 +24,7 @@ record CardsRequest(
         @Schema(nullable = true) String radio,
         @NotNull(message = "must be given") Sheet size,
         boolean large,
+        @Schema(nullable = true) Boolean differing,
 
         @Schema(nullable = true) @Size(max = 10_000, message = "must be at most 10000 channels")
         List<UUID> channels,
@@ -39,6 +41,10 @@ record CardsRequest(
         settings,
         strip,
         lending
+    }
+
+    boolean onlyDiffering() {
+        return Boolean.TRUE.equals(differing);
     }
 
     List<UUID> chosen() {

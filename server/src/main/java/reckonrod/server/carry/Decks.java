@@ -42,7 +42,6 @@ import reckonrod.server.problem.ProblemException;
 import reckonrod.server.radios.RadioUnit;
 import reckonrod.server.radios.RadioUnits;
 import reckonrod.server.radios.Shelf;
-import reckonrod.server.radios.Snapshot;
 
 /** Gathers what is known of a list and a radio, and makes cards of it. */
 @Component
@@ -55,9 +54,18 @@ class Decks {
     private final Loading loading;
     private final PlanLookup plans;
     private final FieldLog log;
+    private final KeyWork work;
     private final Clock clock;
 
-    Decks(ListStore lists, RadioUnits radios, Loading loading, PlanLookup plans, FieldLog log, Clock clock) {
+    Decks(
+            ListStore lists,
+            RadioUnits radios,
+            Loading loading,
+            PlanLookup plans,
+            FieldLog log,
+            KeyWork work,
+            Clock clock) {
+        this.work = work;
         this.lists = lists;
         this.radios = radios;
         this.loading = loading;
@@ -86,7 +94,8 @@ class Decks {
         return switch (request.kind()) {
             case channel -> deck(stored, unit.name() + ", channels", CardWidth.CARD, channels(chosen, placements));
             case radio -> deck(stored, unit.name() + ", its use", CardWidth.CARD, use(unit, cards, chosen, placements));
-            case keys -> deck(stored, unit.name() + ", keyed in", CardWidth.CARD, keys(unit, placements));
+            case keys ->
+                deck(stored, unit.name() + ", keyed in", CardWidth.CARD, keys(unit, chosen, request.onlyDiffering()));
             case settings -> deck(stored, unit.name() + ", its settings", CardWidth.CARD, settings(unit));
             case strip ->
                 deck(stored, unit.name() + ", slots", CardWidth.STRIP, cards.strips(unit.name(), SLOTS_A_STRIP));
@@ -107,7 +116,7 @@ class Decks {
         for (String id : new LinkedHashSet<>(radioIds)) {
             RadioUnit unit = radios.get(id);
             Panel panel = KnownKeys.of(unit.definition());
-            ListSheets sheets = sheets(unit, loading.fit(unit, channels).placements());
+            ListSheets sheets = work.sheets(unit, channels, false);
             names.add(new PocketPage.PocketRadio(
                     unit.id(),
                     unit.name(),
@@ -128,10 +137,6 @@ class Decks {
                         cards.of(slot, entry, proven(channels, entry, tests)),
                         keys.getOrDefault(entry.id(), Map.of()))));
         return PocketPage.of(list, channels.name(), origin(stored), names, pocket);
-    }
-
-    private ListSheets sheets(RadioUnit unit, List<Placement> placements) {
-        return ListSheets.of(unit.definition(), radios.lastRead(unit).map(Snapshot::image), placements);
     }
 
     private Origin origin(StoredList stored) {
@@ -227,9 +232,9 @@ class Decks {
                         .toList());
     }
 
-    private List<Card> keys(RadioUnit unit, List<Placement> placements) {
+    private List<Card> keys(RadioUnit unit, Chosen chosen, boolean differing) {
         Panel panel = KnownKeys.of(unit.definition());
-        ListSheets sheets = sheets(unit, placements);
+        ListSheets sheets = work.sheets(unit, chosen.list(), chosen.ids(), differing);
         KeyCards cards = new KeyCards(
                 unit.name(), sheets.machine().begins(), panel.timing().pauseMillis() / MILLIS);
         List<Card> all = new ArrayList<>();

@@ -40,8 +40,10 @@ class KeySheetController {
     private final RadioUnits radios;
     private final Loading loading;
     private final Clock clock;
+    private final KeyWork work;
 
-    KeySheetController(ListStore lists, RadioUnits radios, Loading loading, Clock clock) {
+    KeySheetController(ListStore lists, RadioUnits radios, Loading loading, Clock clock, KeyWork work) {
+        this.work = work;
         this.clock = clock;
         this.lists = lists;
         this.radios = radios;
@@ -107,6 +109,7 @@ class KeySheetController {
      * @param version changes with every change of the list
      * @param left the channels that the radio leaves out
      * @param linkSeconds how long its link takes for the same; nothing if it has none
+     * @param readAt when the radio was read last; nothing if it never was
      * @param settings the advised settings, as steps
      */
     record ListSheetView(
@@ -122,18 +125,23 @@ class KeySheetController {
             int presses,
             int seconds,
             @Schema(nullable = true) Integer linkSeconds,
+            @Schema(nullable = true) Instant readAt,
             List<SettingSheetView> settings) {}
 
-    /** The whole list, slot by slot. Each slot begins anew, so that a slip in one does no harm to the next. */
+    /**
+     * The whole list, slot by slot. Each slot begins anew, so that a slip in one does no harm to the next.
+     *
+     * @param differing only what differs from what the radio was read to hold last; what only the radio holds stays
+     */
     @GetMapping("/all")
-    ListSheetView all(@PathVariable UUID list, @RequestParam String radio) {
+    ListSheetView all(
+            @PathVariable UUID list,
+            @RequestParam String radio,
+            @RequestParam(defaultValue = "false") boolean differing) {
         StoredList stored = lists.get(list);
         RadioUnit unit = radios.get(radio);
         Panel panel = KnownKeys.of(unit.definition());
-        ListSheets sheets = ListSheets.of(
-                unit.definition(),
-                radios.lastRead(unit).map(Snapshot::image),
-                loading.fit(unit, stored.list()).placements());
+        ListSheets sheets = work.sheets(unit, stored.list(), differing);
         List<SlotSheetView> slots = sheets.placed().entrySet().stream()
                 .map(each -> slot(each.getValue(), sheets.sheets().get(each.getKey())))
                 .toList();
@@ -152,6 +160,7 @@ class KeySheetController {
                 sheets.presses(),
                 sheets.seconds(),
                 sheets.linkSeconds().orElse(null),
+                radios.lastRead(unit).map(Snapshot::takenAt).orElse(null),
                 sheets.settings().entrySet().stream()
                         .map(each -> setting(each.getKey(), each.getValue()))
                         .toList());

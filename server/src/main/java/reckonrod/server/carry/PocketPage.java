@@ -68,18 +68,14 @@ record PocketPage(
     /**
      * How a channel is keyed in.
      *
-     * @param steps the keys of each line, and then what the display shows
+     * @param steps line by line: what the display shows then, and the keys, with tabs between them, for it is the most of the page
      */
-    record PocketKeys(int slot, List<List<String>> steps, List<String> cannot) {
+    record PocketKeys(int slot, List<String> steps, List<String> cannot) {
         static PocketKeys of(int slot, KeySheet sheet) {
             return new PocketKeys(
                     slot,
                     sheet.lines().stream()
-                            .map(each -> {
-                                List<String> step = new ArrayList<>(each.shortLabels());
-                                step.add(String.join(" · ", each.told()));
-                                return step;
-                            })
+                            .map(each -> String.join(" · ", each.told()) + "\t" + String.join("\t", each.shortLabels()))
                             .toList(),
                     sheet.cannot());
         }

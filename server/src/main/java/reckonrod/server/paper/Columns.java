@@ -1,6 +1,7 @@
 package reckonrod.server.paper;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import reckonrod.core.card.CardPart;
 
@@ -45,38 +46,25 @@ final class Columns {
                             .orElse(0f));
         }
         float room = width - gap() * (columns - 1);
-        float over = sum(widths) - room;
-        // The widest gives way until it is as wide as the next, then both do.
-        while (over > 0) {
-            float most = largest(widths, Float.MAX_VALUE);
-            float next = Math.max(largest(widths, most), 0);
-            int widest = 0;
-            for (float each : widths) {
-                widest += each == most ? 1 : 0;
-            }
-            float less = Math.max(next, most - over / widest);
-            over -= (most - less) * widest;
-            for (int i = 0; i < columns; i++) {
-                widths[i] = Math.min(widths[i], less);
-            }
+        float most = most(widths.clone(), room);
+        for (int i = 0; i < columns; i++) {
+            widths[i] = Math.min(widths[i], most);
         }
         return widths;
     }
 
-    private static float largest(float[] widths, float below) {
-        float largest = -1;
-        for (float each : widths) {
-            largest = each < below && each > largest ? each : largest;
+    /** The most that a column can have so that all of them go: the narrow ones get what they need, the others share what is left. */
+    private static float most(float[] widths, float room) {
+        Arrays.sort(widths);
+        float left = room;
+        for (int i = 0; i < widths.length; i++) {
+            float share = left / (widths.length - i);
+            if (widths[i] > share) {
+                return share;
+            }
+            left -= widths[i];
         }
-        return largest;
-    }
-
-    private static float sum(float[] widths) {
-        float sum = 0;
-        for (float each : widths) {
-            sum += each;
-        }
-        return sum;
+        return Float.MAX_VALUE;
     }
 
     private static Face face(String cell) {

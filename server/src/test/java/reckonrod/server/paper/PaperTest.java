@@ -2,14 +2,17 @@ package reckonrod.server.paper;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.junit.jupiter.api.Assertions.assertTimeoutPreemptively;
 
 import java.awt.geom.Rectangle2D;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.time.Duration;
 import java.time.ZoneId;
 import java.time.ZonedDateTime;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Random;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -196,6 +199,31 @@ class PaperTest {
                         .map(each -> ((CardPart.Code) each).text())
                         .toList());
         assertThat(read.stream().flatMap(String::lines)).containsExactlyInAnyOrderElementsOf(lines(23));
+    }
+
+    /** However wide the columns want to be, they are parted in the end, and everything stands. */
+    @Test
+    void columnsOfAnyWidthArePartedInTheEnd() {
+        Random random = new Random(20261128);
+        for (int i = 0; i < 300; i++) {
+            int columns = 1 + random.nextInt(6);
+            List<List<String>> rows = Stream.generate(() -> Stream.generate(() ->
+                                    "W".repeat(random.nextInt(9)) + "i".repeat(random.nextInt(9)) + random.nextInt(99))
+                            .limit(columns)
+                            .toList())
+                    .limit(4)
+                    .toList();
+            Deck deck = new Deck(
+                    "Table",
+                    ORIGIN,
+                    CardWidth.STRIP,
+                    List.of(new Card("T", "", List.of(new CardPart.Table(rows.get(0), rows)))));
+            String read = ReadPaper.text(
+                    assertTimeoutPreemptively(Duration.ofSeconds(20), () -> Paper.pdf(deck, PaperSize.A6, true)));
+            if (columns < 3) {
+                rows.forEach(row -> row.forEach(each -> assertThat(read).contains(each)));
+            }
+        }
     }
 
     @Test
