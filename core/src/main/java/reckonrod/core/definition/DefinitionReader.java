@@ -6,8 +6,10 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import reckonrod.core.channel.Emission;
 import reckonrod.core.channel.Power;
+import reckonrod.core.datafile.DataFile;
 import reckonrod.core.datafile.Section;
 import reckonrod.core.frequency.FrequencyRange;
 import reckonrod.core.frequency.Raster;
@@ -67,13 +69,22 @@ final class DefinitionReader {
                 .map(new PanelReader(named, limits)::read);
         List<Placed> settings =
                 placed.stream().map(each -> each.reachedBy(panel)).toList();
-        List<SettingPlace> places =
-                settings.stream().flatMap(each -> each.inMemory().stream()).toList();
+        boolean keysOnly = panel.isPresent() && memory.isEmpty() && inner.isEmpty();
+        List<SettingPlace> places = keysOnly
+                ? IntStream.range(0, settings.size())
+                        .mapToObj(at -> new SettingPlace(settings.get(at).setting(), PlainMemory.setting(at)))
+                        .toList()
+                : settings.stream().flatMap(each -> each.inMemory().stream()).toList();
         return new RadioDefinition(
                 model,
                 settings.stream().map(Placed::setting).toList(),
                 memory.map(section -> LayoutReader.read(section, limits, places)),
-                inner.map(section -> LayoutReader.read(section, limits, places)),
+                keysOnly
+                        ? Optional.of(DataFile.read(
+                                "what the limits of this radio say",
+                                new PlainMemory(limits, named).text(),
+                                section -> LayoutReader.read(section, limits, places)))
+                        : inner.map(section -> LayoutReader.read(section, limits, places)),
                 top.optionalSection("link").map(LinkReader::read),
                 panel.map(each -> withWays(each, settings)),
                 keys.flatMap(each -> each.optionalSection("shift")).map(DefinitionReader::shiftMenu),

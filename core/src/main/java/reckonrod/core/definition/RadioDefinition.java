@@ -22,7 +22,8 @@ import reckonrod.core.radio.ShiftMenu;
  * @param model what it is and what it can hold
  * @param settings the settings of the whole radio that matter to the job
  * @param memory how its memory is laid out; absent where nobody can read it
- * @param inner how its memory is laid out where only its own keys reach it; absent where that is not known or {@code memory} is
+ * @param inner how its memory is laid out where only its own keys reach it, or made up for them; absent where {@code memory} is known or the
+ *     keys are not
  * @param link how it is loaded; absent where it is filled by hand
  * @param panel what its keys do, if that is known
  * @param shift how a shift is keyed in, where that is all that is known of its keys

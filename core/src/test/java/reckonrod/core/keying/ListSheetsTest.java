@@ -6,13 +6,16 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import reckonrod.core.Lists;
 import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.bandplan.BandPlans;
+import reckonrod.core.datafile.DataFile;
 import reckonrod.core.definition.RadioDefinition;
+import reckonrod.core.definition.RadioDefinitions;
 import reckonrod.core.fit.Fitter;
 import reckonrod.core.fit.Placement;
 import reckonrod.core.image.ImageCodec;
@@ -87,5 +90,42 @@ class ListSheetsTest {
                 .isFalse());
         assertThat(ListSheets.ofDifferences(radio, done.memory(), wanted).sheets())
                 .isEmpty();
+    }
+
+    /** Without what is known of its bytes: only the settings are left, without a place, and the panel. */
+    private static RadioDefinition keysAlone(RadioDefinition radio) {
+        String text =
+                DataFile.resourceText(RadioDefinitions.class, "/reckonrod/core/definition/" + radio.id() + ".yaml");
+        String without = Pattern.compile("^(memory|inner_memory|link):\\R(?:(?:[ \\t]+.*|#.*|)\\R)*", Pattern.MULTILINE)
+                .matcher(text)
+                .replaceAll("");
+        return RadioDefinitions.read(
+                radio.id() + ".yaml",
+                without.replaceAll("(?m)^    (byte|bits|low_bit|order): .*\\R", "")
+                        .replace(", byte: ", ", was: "));
+    }
+
+    /** A person who only has the manual of a radio gets the sheets all the same, and they are the same. */
+    @ParameterizedTest
+    @MethodSource("radios")
+    void aMenuTableAloneGivesTheSameSheets(RadioDefinition radio) {
+        RadioDefinition alone = keysAlone(radio);
+        assertThat(alone.memory()).isEmpty();
+        assertThat(alone.link()).isEmpty();
+        List<Placement> wanted = placements(radio, IS);
+        ListSheets known = ListSheets.of(radio, Optional.empty(), wanted);
+        ListSheets found = ListSheets.of(alone, Optional.empty(), placements(alone, IS));
+        assertThat(found.sheets().keySet()).isEqualTo(known.sheets().keySet());
+        known.sheets().forEach((slot, sheet) -> {
+            KeySheet other = found.sheets().get(slot);
+            assertThat(other.cannot()).isEqualTo(sheet.cannot());
+            assertThat(other.presses()).as("slot %d", slot).isEqualTo(sheet.presses());
+            assertThat(found.machine().content(other.after(), slot))
+                    .isEqualTo(known.machine().content(sheet.after(), slot));
+        });
+        assertThat(found.settings().values().stream().map(KeySheet::presses).toList())
+                .isEqualTo(known.settings().values().stream()
+                        .map(KeySheet::presses)
+                        .toList());
     }
 }
