@@ -108,6 +108,17 @@ useKeys({
           <p v-if="each.cannot.length" class="made">{{ each.cannot.join(' ') }}</p>
           <KeyLines :lines="each.lines" />
         </section>
+        <template v-if="sheets.spare.length">
+          <h1>Only in the radio</h1>
+          <p>These stay. Whoever wants one of them gone clears it.</p>
+          <section v-for="each in sheets.spare" :key="each.slot" class="sheet">
+            <h2>
+              Slot {{ each.slot }} <span>{{ each.content }}</span>
+            </h2>
+            <KeyLines v-if="each.lines.length" :lines="each.lines" />
+            <p v-else class="made">Its keys cannot clear it.</p>
+          </section>
+        </template>
         <template v-if="settings.length">
           <h1>Settings of the radio, as advised</h1>
           <section v-for="each in settings" :key="each.name" class="sheet">
@@ -117,6 +128,11 @@ useKeys({
             <KeyLines :lines="each.lines" />
           </section>
         </template>
+        <section v-if="sheets.reset.length" class="sheet">
+          <h1>Everything cleared</h1>
+          <p><b>This clears every slot and every setting. Read the radio first, and keep that.</b></p>
+          <KeyLines :lines="sheets.reset" />
+        </section>
         <footer>
           Transmitting needs a licence, and local rules and the local frequency coordinator prevail over what
           stands here. In an emergency call the public emergency number first; when life is in danger and

@@ -101,5 +101,13 @@ class KeySheetApiTest extends RadiosTest {
         assertThat(sheets.path("slots")).hasSize(1);
         assertThat(sheets.path("slots").get(0).path("channel").asString()).isEqualTo("NEWONE");
         assertThat(sheets.path("readAt").asString()).startsWith("20");
+        assertThat(sheets.path("spare")).isEmpty();
+        // Taken off the list, it stays in the radio, and the way to clear it is told.
+        change(list, version(list), edit("delete", "channel", channel(2))).ok();
+        JsonNode spare = get(differing).ok().path("spare");
+        assertThat(spare).hasSize(1);
+        assertThat(spare.get(0).path("content").asString()).contains("147.510");
+        assertThat(spare.get(0).path("lines").toString()).contains("OK");
+        assertThat(get(differing).ok().path("reset").toString()).contains("9");
     }
 }

@@ -85,6 +85,18 @@ public final class KeyCards {
         return cards;
     }
 
+    /** How everything is cleared, which nobody wants by accident. */
+    public Card reset(KeySheet sheet) {
+        List<CardPart> parts = new ArrayList<>();
+        parts.add(
+                new CardPart.Caution("This clears every slot and every setting. Read the radio first, and keep that."));
+        sheet.cannot().forEach(each -> parts.add(new CardPart.Words(each)));
+        if (!sheet.lines().isEmpty()) {
+            parts.add(steps(sheet));
+        }
+        return new Card("Everything cleared", "Reset of " + radio, parts);
+    }
+
     private static CardPart steps(KeySheet sheet) {
         return new CardPart.Keys(sheet.lines().stream()
                 .map(each -> new CardPart.Step(each.shortLabels(), String.join(" · ", each.told())))

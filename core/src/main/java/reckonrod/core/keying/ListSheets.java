@@ -4,13 +4,16 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.function.Predicate;
+import java.util.stream.Collectors;
 import reckonrod.core.definition.RadioDefinition;
 import reckonrod.core.fit.Placement;
 import reckonrod.core.image.ImageCodec;
 import reckonrod.core.image.MemoryImage;
+import reckonrod.core.list.SlotRange;
 import reckonrod.core.load.Loaders;
 import reckonrod.core.radio.RadioSetting;
 import reckonrod.core.radio.RadioSlot;
@@ -22,7 +25,9 @@ import reckonrod.core.radio.RadioSlot;
  * @param placed what goes into it, by the slot in the radio
  * @param sheets how each is keyed in, by the same
  * @param left what the radio leaves out
+ * @param spare how each slot is cleared that only the radio holds, where only differences are keyed in; it stays unless the person wants that
  * @param settings how each setting comes to what is advised
+ * @param reset how everything that the radio holds is cleared; without lines if its keys cannot
  * @param linkSeconds how long its link takes for the same; absent if it has none
  */
 public record ListSheets(
@@ -30,7 +35,9 @@ public record ListSheets(
         Map<Integer, Placement> placed,
         Map<Integer, KeySheet> sheets,
         List<Placement> left,
+        Map<Integer, KeySheet> spare,
         Map<RadioSetting, KeySheet> settings,
+        KeySheet reset,
         Optional<Integer> linkSeconds) {
     /**
      * Works them out. Each slot begins anew, so that a slip in one does no harm to the next.
@@ -42,7 +49,7 @@ public record ListSheets(
     public static ListSheets of(RadioDefinition radio, Optional<MemoryImage> read, List<Placement> placements) {
         KeySheets search = new KeySheets(radio);
         PanelState from = read.map(search.machine()::begin).orElseGet(search.machine()::begin);
-        return of(search, placements, placement -> true, contents -> search.store(from, contents));
+        return of(search, placements, placement -> true, contents -> search.store(from, contents), Map.of());
     }
 
     /**
@@ -59,14 +66,16 @@ public record ListSheets(
                 placements,
                 each -> search.differs(
                         from, each.place().orElseThrow(), each.content().orElseThrow()),
-                contents -> search.change(from, contents));
+                contents -> search.change(from, contents),
+                spare(search, from, placements));
     }
 
     private static ListSheets of(
             KeySheets search,
             List<Placement> placements,
             Predicate<Placement> wanted,
-            Function<Map<Integer, RadioSlot>, Map<Integer, KeySheet>> keyed) {
+            Function<Map<Integer, RadioSlot>, Map<Integer, KeySheet>> keyed,
+            Map<Integer, KeySheet> spare) {
         RadioDefinition radio = search.machine().radio();
         Map<Integer, Placement> placed = new TreeMap<>();
         Map<Integer, RadioSlot> contents = new TreeMap<>();
@@ -84,8 +93,25 @@ public record ListSheets(
                 placed,
                 keyed.apply(contents),
                 placements.stream().filter(each -> each.content().isEmpty()).toList(),
+                spare,
                 settings,
+                search.reset(search.machine().begin()),
                 linkSeconds(radio, contents));
+    }
+
+    private static Map<Integer, KeySheet> spare(KeySheets search, PanelState from, List<Placement> placements) {
+        Set<Integer> wanted = placements.stream()
+                .filter(each -> each.content().isPresent())
+                .map(each -> each.place().orElseThrow())
+                .collect(Collectors.toSet());
+        SlotRange slots = search.machine().radio().limits().slots();
+        Map<Integer, KeySheet> spare = new TreeMap<>();
+        for (int slot = slots.first(); slot <= slots.last(); slot++) {
+            if (!wanted.contains(slot) && search.machine().isInUse(from, slot)) {
+                spare.put(slot, search.clear(from, slot));
+            }
+        }
+        return spare;
     }
 
     private static Optional<Integer> linkSeconds(RadioDefinition radio, Map<Integer, RadioSlot> contents) {

@@ -90,6 +90,18 @@ class ListSheetsTest {
                 .isFalse());
         assertThat(ListSheets.ofDifferences(radio, done.memory(), wanted).sheets())
                 .isEmpty();
+        // What the list does not have any more stays, and it is told how it would be cleared.
+        List<Placement> fewer = placements(radio, IS[0], IS[1]);
+        Map<Integer, KeySheet> spare =
+                ListSheets.ofDifferences(radio, done.memory(), fewer).spare();
+        assertThat(spare)
+                .hasSize(there.size()
+                        - (int) fewer.stream()
+                                .filter(each -> each.content().isPresent())
+                                .count());
+        spare.forEach((slot, sheet) -> assertThat(machine.isInUse(sheet.after(), slot))
+                .as("slot %d, %s", slot, sheet.cannot())
+                .isEqualTo(sheet.lines().isEmpty()));
     }
 
     /** Without what is known of its bytes: only the settings are left, without a place, and the panel. */

@@ -254,15 +254,22 @@ class Decks {
                     content.words(),
                     sheets.sheets().get(slot)));
         });
+        if (chosen.ids().size() == chosen.list().entries().size()) {
+            sheets.spare()
+                    .forEach((slot, sheet) -> all.add(
+                            cards.of("Slot " + slot + ", cleared", "Only the radio has it; it may stay", sheet)));
+        }
         return all;
     }
 
     private List<Card> settings(RadioUnit unit) {
         Panel panel = KnownKeys.of(unit.definition());
         ListSheets sheets = ListSheets.of(unit.definition(), Optional.empty(), List.of());
-        return new KeyCards(
-                        unit.name(), sheets.machine().begins(), panel.timing().pauseMillis() / MILLIS)
-                .settings(sheets.settings());
+        KeyCards cards = new KeyCards(
+                unit.name(), sheets.machine().begins(), panel.timing().pauseMillis() / MILLIS);
+        List<Card> all = new ArrayList<>(cards.settings(sheets.settings()));
+        all.add(cards.reset(sheets.reset()));
+        return all;
     }
 
     private List<Card> lending(RadioUnit unit, RadioCards cards, List<Placement> placements, CardsRequest request) {

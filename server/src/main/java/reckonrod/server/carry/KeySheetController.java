@@ -110,7 +110,9 @@ class KeySheetController {
      * @param left the channels that the radio leaves out
      * @param linkSeconds how long its link takes for the same; nothing if it has none
      * @param readAt when the radio was read last; nothing if it never was
+     * @param spare the slots that only the radio holds, where only differences are asked for
      * @param settings the advised settings, as steps
+     * @param reset how everything is cleared; no lines if its keys cannot
      */
     record ListSheetView(
             String radio,
@@ -126,7 +128,16 @@ class KeySheetController {
             int seconds,
             @Schema(nullable = true) Integer linkSeconds,
             @Schema(nullable = true) Instant readAt,
-            List<SettingSheetView> settings) {}
+            List<SpareSheetView> spare,
+            List<SettingSheetView> settings,
+            List<KeyLineView> reset) {}
+
+    /**
+     * A slot that only the radio holds, and how it is cleared if the person wants that.
+     *
+     * @param lines what to press; none if the panel cannot do it
+     */
+    record SpareSheetView(int slot, String content, List<KeyLineView> lines) {}
 
     /**
      * The whole list, slot by slot. Each slot begins anew, so that a slip in one does no harm to the next.
@@ -161,9 +172,23 @@ class KeySheetController {
                 sheets.seconds(),
                 sheets.linkSeconds().orElse(null),
                 radios.lastRead(unit).map(Snapshot::takenAt).orElse(null),
+                spare(unit, sheets),
                 sheets.settings().entrySet().stream()
                         .map(each -> setting(each.getKey(), each.getValue()))
-                        .toList());
+                        .toList(),
+                lines(sheets.reset()));
+    }
+
+    private List<SpareSheetView> spare(RadioUnit unit, ListSheets sheets) {
+        Optional<PanelState> read =
+                radios.lastRead(unit).map(each -> sheets.machine().begin(each.image()));
+        return sheets.spare().entrySet().stream()
+                .map(each -> new SpareSheetView(
+                        each.getKey(),
+                        read.flatMap(state -> sheets.machine().held(state, each.getKey()))
+                                .orElse(""),
+                        lines(each.getValue())))
+                .toList();
     }
 
     private static SlotSheetView slot(Placement placement, KeySheet sheet) {
