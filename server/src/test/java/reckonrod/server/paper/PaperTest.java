@@ -80,11 +80,13 @@ class PaperTest {
                         .toList());
     }
 
+    /** Each paper that differs in kind, each width, and the type that makes it harder. */
     static Stream<Arguments> papers() {
-        return Stream.of(PaperSize.values())
-                .flatMap(size -> Stream.of(CardWidth.values())
-                        .flatMap(
-                                width -> Stream.of(Arguments.of(size, width, false), Arguments.of(size, width, true))));
+        return Stream.of(PaperSize.A4, PaperSize.A5, PaperSize.A6, PaperSize.INDEX, PaperSize.POCKET_LETTER)
+                .flatMap(size -> Stream.of(
+                        Arguments.of(size, CardWidth.STRIP, false),
+                        Arguments.of(size, CardWidth.CARD, true),
+                        Arguments.of(size, CardWidth.PAGE, false)));
     }
 
     @ParameterizedTest
