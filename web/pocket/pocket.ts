@@ -125,7 +125,7 @@ function sheet(channel: Channel) {
   if (!chosen) return []
   const keys = channel.keys[chosen.id]
   if (!keys) return [el('p', {}, `${chosen.name} leaves it out.`)]
-  const parts: Part[] = [el('h3', {}, `${chosen.name}, slot ${keys.slot}`)]
+  const parts: Part[] = [el('h2', {}, `${chosen.name}, slot ${keys.slot}`)]
   for (const each of keys.cannot) parts.push(el('p', {}, each))
   if (keys.steps.length) {
     parts.push(
@@ -347,14 +347,8 @@ root.append(
     el(
       'section',
       { 'aria-label': 'Channels' },
-      el(
-        'div',
-        { class: 'sticky' },
-        el('label', { for: 'search' }, 'Search'),
-        search,
-        ...(page.radios.length ? [el('label', { for: 'radio' }, 'Keys of'), radio] : []),
-        found,
-      ),
+      ...(page.radios.length ? [el('label', { for: 'radio' }, 'Keys of'), radio] : []),
+      el('div', { class: 'sticky' }, el('label', { for: 'search' }, 'Search'), search, found),
       all,
     ),
     el(
