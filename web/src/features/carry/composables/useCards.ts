@@ -90,12 +90,13 @@ export function useCards() {
         api.POST('/api/lists/{list}/cards/about', { params: { path: path.value }, body: request.value }),
       ),
   })
-  const sheet = ref(1)
-  watch(
-    () => about.data.value?.sheets,
-    (now) => (sheet.value = Math.min(sheet.value, now ?? 1)),
-  )
-  watch(kind, () => (sheet.value = 1))
+  const turnedTo = ref(1)
+  watch(kind, () => (turnedTo.value = 1))
+  /** The one that is looked at; fewer channels are on fewer sheets. */
+  const sheet = computed({
+    get: () => Math.min(turnedTo.value, about.data.value?.sheets ?? 1),
+    set: (now: number) => (turnedTo.value = now),
+  })
   const picture = useQuery({
     queryKey: ['card-picture', asked, sheet],
     enabled: computed(() => ready.value && about.isSuccess.value && !about.isPlaceholderData.value),
