@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { useRadios } from '@/shared/api/queries'
 import StepPages, { CARRY } from '@/shared/components/StepPages.vue'
 import { useKeys } from '@/shared/keys/useKeys'
 import PageBar from '@/shared/ui/PageBar.vue'
@@ -12,8 +11,7 @@ import { useCards } from './composables/useCards'
 /** Cards to print and take along: chosen on the left, as they come out of the printer on the right. */
 const cards = useCards()
 const { kind, size, large, radio, choices, chosen, owner, reach, back, first, differing } = cards
-const { list, listError, about, picture, sheet } = cards
-const { data: radios } = useRadios()
+const { list, listError, about, picture, sheet, saving, radios } = cards
 const KINDS = [
   { value: 'channel', title: 'Channels, a card each' },
   { value: 'radio', title: 'A radio: its use, and what is in it' },
@@ -87,7 +85,12 @@ useKeys({
           <v-select v-model="size" label="Paper" :items="SIZES" />
           <v-checkbox v-model="large" label="Large type, for bad light" />
           <div class="acts">
-            <v-btn type="submit" color="primary" variant="flat" :disabled="!about.data.value || !!problem"
+            <v-btn
+              type="submit"
+              color="primary"
+              variant="flat"
+              :loading="saving"
+              :disabled="!about.data.value || about.isPlaceholderData.value || !!problem"
               >Save as PDF</v-btn
             >
           </div>
@@ -100,6 +103,11 @@ useKeys({
       </div>
       <div class="looked">
         <p v-if="problem" class="pad wrong" role="alert">{{ problem.message }}</p>
+        <p v-else-if="radios && kind !== 'channel' && !radio" class="pad">
+          None of your radios can have such cards. Add one under
+          <router-link :to="{ name: 'radios' }">Radios</router-link>; for key sheets its model must say what
+          its keys do.
+        </p>
         <template v-else-if="about.data.value">
           <div class="acts pad">
             <p role="status">

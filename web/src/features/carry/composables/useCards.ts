@@ -113,7 +113,10 @@ export function useCards() {
       return await dataUrl(blob)
     },
   })
+  const saving = ref(false)
   async function save() {
+    if (saving.value || !about.data.value || about.isPlaceholderData.value) return
+    saving.value = true
     try {
       const file = (await unwrap(
         api.POST('/api/lists/{list}/cards', {
@@ -126,6 +129,8 @@ export function useCards() {
       tell('The cards are saved as PDF; print them at their real size.')
     } catch (cause) {
       tellProblem(cause)
+    } finally {
+      saving.value = false
     }
   }
   return {
@@ -143,6 +148,8 @@ export function useCards() {
     picture,
     sheet,
     save,
+    saving,
+    radios,
   }
 }
 
