@@ -127,8 +127,9 @@ class CardsIT extends BrowserTest {
         assertThat(page.locator("main")).containsText("Fell gate");
         JsonElement kept =
                 JsonParser.parseString(Files.readString(log)).getAsJsonArray().get(0);
-        Application.ask(
-                "DELETE", "/api/tests/" + kept.getAsJsonObject().get("id").getAsString(), null);
+        page.request()
+                .delete(Application.address() + "/api/tests/"
+                        + kept.getAsJsonObject().get("id").getAsString());
         undoAll();
     }
 }
