@@ -71,10 +71,9 @@ public final class ChannelCards {
                 content.listenTone(),
                 content.emission(),
                 content.power());
-        String title = content.name().isBlank() ? placement.entry().channel().label() : content.name();
         return card(
                 placement.place().orElseThrow(),
-                title,
+                placement.called(),
                 placement.entry(),
                 figures,
                 placement.reasons().stream().map(each -> each.why()).distinct().toList(),

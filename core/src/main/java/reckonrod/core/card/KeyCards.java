@@ -5,10 +5,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import reckonrod.core.keying.KeySheet;
+import reckonrod.core.keying.ListSheets;
 import reckonrod.core.radio.RadioSetting;
 
 /** Key sheets on paper. */
 public final class KeyCards {
+    private static final int MILLIS = 1_000;
+
     private final String radio;
     private final String begin;
     private final int pauseSeconds;
@@ -24,6 +27,40 @@ public final class KeyCards {
         this.radio = radio;
         this.begin = begin;
         this.pauseSeconds = pauseSeconds;
+    }
+
+    /** For a list that was worked out. */
+    public static KeyCards of(String radio, ListSheets sheets) {
+        return new KeyCards(
+                radio,
+                sheets.machine().begins(),
+                sheets.machine().panel().timing().pauseMillis() / MILLIS);
+    }
+
+    /**
+     * The whole list: what holds for all, slot by slot, and then how the slots are cleared that only the radio holds.
+     *
+     * @param spare whether those are wanted
+     */
+    public List<Card> whole(ListSheets sheets, boolean spare) {
+        List<Card> all = new ArrayList<>();
+        all.add(front(
+                List.copyOf(sheets.sheets().values()),
+                sheets.linkSeconds(),
+                sheets.left().stream()
+                        .map(each -> each.entry().channel().label())
+                        .toList()));
+        sheets.placed()
+                .forEach((slot, placement) -> all.add(of(
+                        "Slot " + slot + " · " + placement.called(),
+                        placement.content().orElseThrow().words(),
+                        sheets.sheets().get(slot))));
+        if (spare) {
+            sheets.spare()
+                    .forEach((slot, sheet) ->
+                            all.add(of("Slot " + slot + ", cleared", "Only the radio has it; it may stay", sheet)));
+        }
+        return all;
     }
 
     /**

@@ -104,7 +104,7 @@ public final class RadioCards {
                             RadioSlot content = each.content().orElseThrow();
                             return List.of(
                                     String.valueOf(each.place().orElseThrow()),
-                                    name(each),
+                                    each.called(),
                                     content.receive().toMegahertzText(),
                                     content.transmit()
                                             .map(talk ->
@@ -113,11 +113,6 @@ public final class RadioCards {
                                     content.talkTone().text().orElse("none"));
                         })
                         .toList());
-    }
-
-    private static String name(Placement placement) {
-        String shown = placement.content().orElseThrow().name();
-        return shown.isBlank() ? placement.entry().channel().label() : shown;
     }
 
     /** Number and name of each slot, for the back of the radio; in parts that are cut and stuck on one by one. */
@@ -134,7 +129,7 @@ public final class RadioCards {
                             part.stream()
                                     .map(each -> List.of(
                                             String.valueOf(each.place().orElseThrow()),
-                                            name(each),
+                                            each.called(),
                                             each.content()
                                                     .orElseThrow()
                                                     .receive()
@@ -142,6 +137,19 @@ public final class RadioCards {
                                     .toList()))));
         }
         return cards;
+    }
+
+    /** What goes into it, by its slots. */
+    public List<Placement> inside() {
+        return inside;
+    }
+
+    /** With what somebody begins who knows nothing: the first slot that talks, or else the first; absent if nothing goes into it. */
+    public Optional<Placement> first() {
+        return inside.stream()
+                .filter(each -> each.content().orElseThrow().transmit().isPresent())
+                .findFirst()
+                .or(() -> inside.stream().findFirst());
     }
 
     /**
@@ -163,7 +171,7 @@ public final class RadioCards {
             parts.add(new CardPart.Figures(whose));
         }
         RadioSlot content = first.content().orElseThrow();
-        String called = "slot " + first.place().orElseThrow() + ", " + name(first) + " ("
+        String called = "slot " + first.place().orElseThrow() + ", " + first.called() + " ("
                 + content.receive().toMegahertzText() + ")";
         parts.add(new CardPart.Heading("Three first steps"));
         Optional<Handling> handling = radio.handling();

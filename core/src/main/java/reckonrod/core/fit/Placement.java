@@ -28,6 +28,13 @@ public record Placement(
         reasons = List.copyOf(reasons);
     }
 
+    /** What it is called there: as the radio shows it, or by its channel where that shows no name. */
+    public String called() {
+        return content.map(RadioSlot::name)
+                .filter(name -> !name.isBlank())
+                .orElse(entry.channel().label());
+    }
+
     /** The same of an entry that is the same but for what it is to the person, which no fit asks for. */
     public Placement of(ListEntry next) {
         return new Placement(slot, place, next, mark, reasons, content);

@@ -4,7 +4,6 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -14,7 +13,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.card.Card;
@@ -31,7 +29,6 @@ import reckonrod.core.list.ChannelList;
 import reckonrod.core.list.ListEntry;
 import reckonrod.core.panel.Panel;
 import reckonrod.core.radio.RadioSetting;
-import reckonrod.core.radio.RadioSlot;
 import reckonrod.server.fieldlog.FieldLog;
 import reckonrod.server.fieldlog.FieldTestView;
 import reckonrod.server.fit.Loading;
@@ -92,15 +89,14 @@ class Decks {
                 .toList();
         RadioCards cards = new RadioCards(unit.definition(), placements);
         return switch (request.kind()) {
-            case channel -> deck(stored, unit.name() + ", channels", CardWidth.CARD, channels(chosen, placements));
-            case radio -> deck(stored, unit.name() + ", its use", CardWidth.CARD, use(unit, cards, chosen, placements));
+            case channel -> deck(stored, unit.name() + ", channels", CardWidth.CARD, channels(chosen, cards.inside()));
+            case radio -> deck(stored, unit.name() + ", its use", CardWidth.CARD, use(unit, cards, chosen));
             case keys ->
                 deck(stored, unit.name() + ", keyed in", CardWidth.CARD, keys(unit, chosen, request.onlyDiffering()));
             case settings -> deck(stored, unit.name() + ", its settings", CardWidth.CARD, settings(unit));
             case strip ->
                 deck(stored, unit.name() + ", slots", CardWidth.STRIP, cards.strips(unit.name(), SLOTS_A_STRIP));
-            case lending ->
-                deck(stored, unit.name() + ", lent", CardWidth.CARD, lending(unit, cards, placements, request));
+            case lending -> deck(stored, unit.name() + ", lent", CardWidth.CARD, lending(unit, cards, request));
         };
     }
 
@@ -175,12 +171,7 @@ class Decks {
                     "There is nothing to print",
                     "None of the channels goes on such a card: the list is empty, or the radio leaves all of them out.");
         }
-        return new Deck(
-                title,
-                Origin.ofList(
-                        stored.list().name(), stored.version(), clock.instant().atZone(clock.getZone())),
-                width,
-                cards);
+        return new Deck(title, origin(stored), width, cards);
     }
 
     private List<Card> channels(Chosen chosen) {
@@ -195,18 +186,12 @@ class Decks {
         return all;
     }
 
-    private List<Card> channels(Chosen chosen, List<Placement> placements) {
+    private List<Card> channels(Chosen chosen, List<Placement> inside) {
         ChannelCards cards = new ChannelCards(chosen.list(), chosen.plan());
         Map<UUID, List<FieldTestView>> tests = log.ofChannels(chosen.ids());
-        return inside(placements)
+        return inside.stream()
                 .map(each -> cards.of(each, proven(chosen.list(), each.entry(), tests)))
                 .toList();
-    }
-
-    private static Stream<Placement> inside(List<Placement> placements) {
-        return placements.stream()
-                .filter(each -> each.content().isPresent())
-                .sorted(Comparator.comparingInt(each -> each.place().orElseThrow()));
     }
 
     private Optional<String> proven(ChannelList list, ListEntry entry, Map<UUID, List<FieldTestView>> tests) {
@@ -221,65 +206,40 @@ class Decks {
         return LocalDate.ofInstant(at, clock.getZone());
     }
 
-    private List<Card> use(RadioUnit unit, RadioCards cards, Chosen chosen, List<Placement> placements) {
+    private List<Card> use(RadioUnit unit, RadioCards cards, Chosen chosen) {
         Map<RadioSetting, String> now = new LinkedHashMap<>();
         radios.settings(unit).forEach((setting, value) -> value.ifPresent(known -> now.put(setting, known)));
         return cards.use(
                 unit.name(),
                 now,
-                inside(placements)
+                cards.inside().stream()
                         .map(each -> ChannelCards.line(each.entry().channel(), chosen.plan()))
                         .toList());
     }
 
     private List<Card> keys(RadioUnit unit, Chosen chosen, boolean differing) {
-        Panel panel = KnownKeys.of(unit.definition());
         ListSheets sheets = work.sheets(unit, chosen.list(), chosen.ids(), differing);
-        KeyCards cards = new KeyCards(
-                unit.name(), sheets.machine().begins(), panel.timing().pauseMillis() / MILLIS);
-        List<Card> all = new ArrayList<>();
-        all.add(cards.front(
-                List.copyOf(sheets.sheets().values()),
-                sheets.linkSeconds(),
-                sheets.left().stream()
-                        .map(each -> each.entry().channel().label())
-                        .toList()));
-        sheets.placed().forEach((slot, placement) -> {
-            RadioSlot content = placement.content().orElseThrow();
-            all.add(cards.of(
-                    "Slot " + slot + " · "
-                            + (content.name().isBlank()
-                                    ? placement.entry().channel().label()
-                                    : content.name()),
-                    content.words(),
-                    sheets.sheets().get(slot)));
-        });
-        if (chosen.ids().size() == chosen.list().entries().size()) {
-            sheets.spare()
-                    .forEach((slot, sheet) -> all.add(
-                            cards.of("Slot " + slot + ", cleared", "Only the radio has it; it may stay", sheet)));
-        }
-        return all;
+        // Of some channels only, the others would pass for what the list does not have.
+        return KeyCards.of(unit.name(), sheets)
+                .whole(sheets, chosen.ids().size() == chosen.list().entries().size());
     }
 
-    private List<Card> settings(RadioUnit unit) {
-        Panel panel = KnownKeys.of(unit.definition());
+    private static List<Card> settings(RadioUnit unit) {
+        KnownKeys.of(unit.definition());
         ListSheets sheets = ListSheets.of(unit.definition(), Optional.empty(), List.of());
-        KeyCards cards = new KeyCards(
-                unit.name(), sheets.machine().begins(), panel.timing().pauseMillis() / MILLIS);
+        KeyCards cards = KeyCards.of(unit.name(), sheets);
         List<Card> all = new ArrayList<>(cards.settings(sheets.settings()));
         all.add(cards.reset(sheets.reset()));
         return all;
     }
 
-    private List<Card> lending(RadioUnit unit, RadioCards cards, List<Placement> placements, CardsRequest request) {
+    private List<Card> lending(RadioUnit unit, RadioCards cards, CardsRequest request) {
         Optional<Shelf.Lent> lent = unit.shelf().lent();
-        Placement first = inside(placements)
-                .filter(each -> request.first() == null
-                        ? each.content().orElseThrow().transmit().isPresent()
-                        : each.entry().id().equals(request.first()))
-                .findFirst()
-                .or(() -> request.first() == null ? inside(placements).findFirst() : Optional.empty())
+        Placement first = (request.first() == null
+                        ? cards.first()
+                        : cards.inside().stream()
+                                .filter(each -> each.entry().id().equals(request.first()))
+                                .findFirst())
                 .orElseThrow(() -> ProblemException.refused(
                         "not-in-radio",
                         "Not in this radio",
