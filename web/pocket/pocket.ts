@@ -84,7 +84,7 @@ function recall() {
   try {
     const kept = localStorage.getItem(LOG)
     const read: unknown = kept ? JSON.parse(kept) : []
-    if (!Array.isArray(read)) return
+    if (!Array.isArray(read)) throw new Error('no log')
     // What could not be kept is only here.
     const here = keeps ? [] : log.filter((each) => !read.some((one: Test) => one.id === each.id))
     log = [...(read as Test[]), ...here]
@@ -166,6 +166,7 @@ function testForm(channel: Channel) {
     ...['1', '2', '3', '4', '5'].map((each) => el('option', { value: each }, each)),
   )
   const said = el('p', { role: 'status' })
+  let kept = false
   const form = el(
     'form',
     { 'aria-label': `Tried ${channel.name}` },
@@ -192,7 +193,8 @@ function testForm(channel: Channel) {
     event.preventDefault()
     const seen = boxes.filter((each) => each.checked).map((each) => each.value)
     if (!seen.length) {
-      said.textContent = 'Say what was seen or heard; “Nothing” is an answer too.'
+      // A second click on the same button must not look as if the first had failed.
+      said.textContent = `${kept ? `Kept, ${log.length} in the log. ` : ''}Say what was seen or heard; “Nothing” is an answer too.`
       return
     }
     const chosen = page.radios.find((each) => each.id === radio.value)
@@ -216,6 +218,7 @@ function testForm(channel: Channel) {
         note: note.value,
       },
     ])
+    kept = true
     for (const each of boxes) each.checked = false
     note.value = ''
     strength.value = '0'
@@ -374,6 +377,11 @@ root.append(
     ),
   ),
 )
+// Another tab of the same page keeps what was tried in the same log.
+addEventListener('storage', () => {
+  recall()
+  tellLog()
+})
 all.append(...cards.map((each) => each.shown))
 recall()
 find()

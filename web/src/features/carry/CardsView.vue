@@ -11,7 +11,8 @@ import { useCards } from './composables/useCards'
 /** Cards to print and take along: chosen on the left, as they come out of the printer on the right. */
 const cards = useCards()
 const { kind, size, large, radio, choices, chosen, owner, reach, back, first, differing } = cards
-const { list, listError, about, picture, sheet, saving, radios } = cards
+const { list, listError, about, settled, ofChannels, sheet, saving, radios } = cards
+const { picture, shown, isShown, lost, setAgain } = cards
 const KINDS = [
   { value: 'channel', title: 'Channels, a card each' },
   { value: 'radio', title: 'A radio: its use, and what is in it' },
@@ -40,7 +41,7 @@ const begins = computed(() => [
     title: `${each.slot} ${each.name || each.sum.listen}`,
   })),
 ])
-const problem = computed(() => listError.value ?? about.error.value ?? picture.error.value)
+const problem = computed(() => listError.value ?? about.error.value)
 const sheets = computed(() => about.data.value?.sheets ?? 0)
 const go = (by: number) => (sheet.value = Math.max(1, Math.min(sheets.value, sheet.value + by)))
 const work = ref<HTMLElement | null>(null)
@@ -66,11 +67,7 @@ useKeys({
         <form class="pad stack" aria-label="What to print" @submit.prevent="cards.save()">
           <v-select v-model="kind" label="What" :items="KINDS" />
           <v-select v-model="radio" label="For" :items="into" />
-          <ChannelChoice
-            v-if="list && kind !== 'settings' && kind !== 'lending'"
-            v-model="chosen"
-            :list="list"
-          />
+          <ChannelChoice v-if="list && ofChannels" v-model="chosen" :list="list" />
           <v-checkbox
             v-if="kind === 'keys'"
             v-model="differing"
@@ -90,7 +87,7 @@ useKeys({
               color="primary"
               variant="flat"
               :loading="saving"
-              :disabled="!about.data.value || about.isPlaceholderData.value || !!problem"
+              :disabled="!settled || !!problem"
               >Save as PDF</v-btn
             >
           </div>
@@ -119,12 +116,17 @@ useKeys({
             <span>Sheet {{ sheet }}</span>
             <v-btn size="small" :disabled="sheet >= sheets" @click="go(1)">Next</v-btn>
           </div>
+          <p v-if="lost" class="pad wrong" role="alert">
+            The sheet cannot be shown. Look whether the program still runs, and load the page again.
+          </p>
           <img
-            v-if="picture.data.value"
-            :src="picture.data.value"
+            v-else
+            :src="picture"
             class="sheet"
-            :class="{ stale: picture.isPlaceholderData.value }"
+            :class="{ stale: !settled || shown !== picture }"
             :alt="`Sheet ${sheet} of ${sheets}: ${about.data.value.title}`"
+            @load="isShown"
+            @error="setAgain"
           />
         </template>
         <v-skeleton-loader v-else type="image, image" aria-label="Setting the cards" />

@@ -60,22 +60,26 @@ export function useCards() {
   const chosen = computed({
     get: () => {
       const [of, ...ids] = texts.chosen.value.split(' ')
-      const there = new Set(list.value?.rows.map((each) => each.id))
-      return of === openId.value ? ids.filter((each) => there.has(each)) : []
+      return of === openId.value ? ids : []
     },
     set: (now: string[]) => (texts.chosen.value = [openId.value ?? '', ...now].join(' ')),
   })
+  const first = computed({
+    get: () => list.value?.rows.find((each) => each.id === texts.first.value)?.id ?? '',
+    set: (now: string) => (texts.first.value = now),
+  })
+  const ofChannels = computed(() => kind.value !== 'settings' && kind.value !== 'lending')
   const request = computed(() => ({
     kind: kind.value,
     radio: radio.value || null,
     size: size.value,
     large: large.value,
     differing: kind.value === 'keys' && differing.value,
-    channels: kind.value === 'settings' || kind.value === 'lending' ? null : chosen.value,
+    channels: ofChannels.value && chosen.value.length ? chosen.value : null,
     owner: texts.owner.value,
     reach: texts.reach.value,
     back: texts.back.value,
-    first: list.value?.rows.some((each) => each.id === texts.first.value) ? texts.first.value : null,
+    first: first.value || null,
   }))
   const path = computed(() => ({ list: openId.value ?? '' }))
   const asked = computed(() => [list.value?.version, path.value.list, JSON.stringify(request.value)])
@@ -86,9 +90,7 @@ export function useCards() {
     retry: false,
     placeholderData: keepPreviousData,
     queryFn: () =>
-      unwrap(
-        api.POST('/api/lists/{list}/cards/about', { params: { path: path.value }, body: request.value }),
-      ),
+      unwrap(api.POST('/api/lists/{list}/cards', { params: { path: path.value }, body: request.value })),
   })
   const turnedTo = ref(1)
   watch(kind, () => (turnedTo.value = 1))
@@ -97,35 +99,41 @@ export function useCards() {
     get: () => Math.min(turnedTo.value, about.data.value?.sheets ?? 1),
     set: (now: number) => (turnedTo.value = now),
   })
-  const picture = useQuery({
-    queryKey: ['card-picture', asked, sheet],
-    enabled: computed(() => ready.value && about.isSuccess.value && !about.isPlaceholderData.value),
-    retry: false,
-    placeholderData: keepPreviousData,
-    queryFn: async () => {
-      const blob = (await unwrap(
-        api.POST('/api/lists/{list}/cards/picture', {
-          params: { path: path.value, query: { sheet: sheet.value } },
-          body: request.value,
-          parseAs: 'blob',
-        }),
-      )) as unknown as Blob
-      return await dataUrl(blob)
-    },
-  })
+  const settled = computed(() => (about.isPlaceholderData.value ? undefined : about.data.value))
+  const picture = computed(
+    () => about.data.value && `/api/cards/${about.data.value.id}/sheets/${sheet.value}`,
+  )
+  /** The sheet that stands there; a moment ago it may have been another. */
+  const shown = ref('')
+  const failed = ref(0)
+  const lost = computed(() => failed.value > 1)
+  watch(asked, () => (failed.value = 0))
+  function isShown() {
+    shown.value = picture.value ?? ''
+    failed.value = 0
+  }
+  /** Cards are kept for a while only; they are set again once, and what then is still wrong is said. */
+  function setAgain() {
+    failed.value++
+    if (!lost.value) void about.refetch()
+  }
+  const file = (print: string) =>
+    unwrap(
+      api.GET('/api/cards/{print}', { params: { path: { print } }, parseAs: 'blob' }),
+    ) as unknown as Promise<Blob>
   const saving = ref(false)
   async function save() {
-    if (saving.value || !about.data.value || about.isPlaceholderData.value) return
+    const print = settled.value
+    if (saving.value || !print) return
     saving.value = true
     try {
-      const file = (await unwrap(
-        api.POST('/api/lists/{list}/cards', {
-          params: { path: path.value },
-          body: request.value,
-          parseAs: 'blob',
+      saveFile(
+        await file(print.id).catch(async () => {
+          const { data } = await about.refetch({ throwOnError: true })
+          return await file(data?.id ?? print.id)
         }),
-      )) as unknown as Blob
-      saveFile(file, `${about.data.value?.title ?? 'cards'}.pdf`)
+        `${print.title}.pdf`,
+      )
       tell('The cards are saved as PDF; print them at their real size.')
     } catch (cause) {
       tellProblem(cause)
@@ -139,26 +147,23 @@ export function useCards() {
     size,
     large,
     differing,
+    first,
     radio,
     choices,
     chosen,
     list,
     listError,
     about,
+    settled,
+    ofChannels,
     picture,
+    shown,
+    isShown,
+    lost,
+    setAgain,
     sheet,
     save,
     saving,
     radios,
   }
-}
-
-/** A picture as an address that nobody has to give back. */
-function dataUrl(blob: Blob) {
-  return new Promise<string>((done, failed) => {
-    const reader = new FileReader()
-    reader.onload = () => done(String(reader.result))
-    reader.onerror = () => failed(reader.error ?? new Error('The picture cannot be read.'))
-    reader.readAsDataURL(blob)
-  })
 }

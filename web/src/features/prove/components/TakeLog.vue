@@ -17,10 +17,14 @@ async function bring(event: Event) {
 }
 async function take() {
   try {
-    const { taken, known } = await unwrap(api.POST('/api/tests/take', { body: { text: text.value } }))
+    const { taken, known, ahead } = await unwrap(api.POST('/api/tests/take', { body: { text: text.value } }))
     taking.value = false
     text.value = ''
-    tell(`${counted(taken, 'test')} taken in${known ? `, ${known} were here already` : ''}`)
+    tell(
+      `${counted(taken, 'test')} taken in${known ? `, ${known} were here already` : ''}${
+        ahead ? `. ${counted(ahead, 'test')} dated after today: look at the clock of where it was kept` : ''
+      }`,
+    )
     await cache.invalidateQueries()
   } catch (cause) {
     tellProblem(cause)

@@ -2,6 +2,7 @@ package reckonrod.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.nio.charset.StandardCharsets;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -22,11 +23,11 @@ class CardsApiTest extends RadiosTest {
     }
 
     private byte[] cards(Map<String, Object> asked) {
-        return file("/api/lists/" + list + "/cards", asked);
+        return file("/api/cards/" + set(asked).ok().path("id").asString());
     }
 
-    private Answer refused(Map<String, Object> asked) {
-        return post("/api/lists/" + list + "/cards/about", asked);
+    private Answer set(Map<String, Object> asked) {
+        return post("/api/lists/" + list + "/cards", asked);
     }
 
     private JsonNode row(int slot) {
@@ -76,21 +77,38 @@ class CardsApiTest extends RadiosTest {
         String radio = radio("wrenling-w12");
         String two = ReadPaper.text(cards(asked("channel", "channels", ids(12), "size", "index")));
         assertThat(two).contains("TWO").doesNotContain("ONE");
-        assertThat(refused(asked("channel", "channels", List.of(UUID.randomUUID())))
-                        .problem(422, "channel-gone"))
+        assertThat(set(asked("channel", "channels", List.of(UUID.randomUUID()))).problem(422, "channel-gone"))
                 .contains("1 of the channels");
-        assertThat(refused(asked("keys")).problem(422, "radio-needed")).contains("Choose one");
-        assertThat(refused(asked("strip", "size", "a0")).problem(400, "body-unreadable"))
+        assertThat(set(asked("keys")).problem(422, "radio-needed")).contains("Choose one");
+        assertThat(set(asked("strip", "size", "a0")).problem(400, "body-unreadable"))
                 .contains("a4");
-        assertThat(refused(asked("lending", "radio", radio, "owner", "x".repeat(121)))
+        assertThat(set(asked("lending", "radio", radio, "owner", "x".repeat(121)))
                         .problem(422, "card-too-small"))
                 .contains("at most 120");
-        assertThat(post("/api/lists/" + list + "/cards/picture?sheet=9", asked("channel"))
-                        .problem(422, "no-such-sheet"))
-                .contains("1 to 1");
-        assertThat(post("/api/lists/" + newList(5) + "/cards/about", asked("channel"))
-                        .problem(422, "nothing-to-print"))
-                .contains("the list is empty");
+        // None is not all of them.
+        assertThat(set(asked("channel", "channels", List.of())).problem(400, "field-invalid"))
+                .contains("leave it out for all");
+        list = newList(5);
+        assertThat(set(asked("channel")).problem(422, "nothing-to-print")).contains("the list is empty");
+        assertThat(get("/api/lists/" + list + "/pocket").problem(422, "nothing-to-print"))
+                .contains("is empty");
+    }
+
+    /** What was looked at is what is saved, whatever became of the list since. */
+    @Test
+    void whatWasLookedAtIsWhatIsSaved() {
+        lines(11, "ONE 146.520");
+        JsonNode cards = set(asked("channel")).ok();
+        String at = "/api/cards/" + cards.path("id").asString();
+        byte[] before = file(at);
+        assertThat(before.length).isEqualTo(cards.path("bytes").asInt());
+        lines(12, "TWO 146.550");
+        assertThat(file(at)).isEqualTo(before);
+        assertThat(new String(file(at + "/sheets/1"), StandardCharsets.ISO_8859_1))
+                .startsWith("\u0089PNG");
+        assertThat(get(at + "/sheets/9").problem(422, "no-such-sheet")).contains("1 to 1");
+        assertThat(get("/api/cards/" + UUID.randomUUID()).problem(404, "not-found"))
+                .contains("set them again");
     }
 
     @Test
@@ -171,6 +189,27 @@ class CardsApiTest extends RadiosTest {
         assertThat(held.path("emergency").toString()).contains("public emergency number");
         assertThat(get("/api/lists/" + list + "/pocket?radio=nobody").problem(404, "not-found"))
                 .contains("nobody");
+    }
+
+    /** Other programs put a mark before a file; a telephone's clock may be wrong; and a file may be cut off. */
+    @Test
+    void aLogThatIsNotAsItWasGivenOutIsSaid() {
+        String test =
+                "{\"id\": \"%s\", \"at\": \"2999-01-01T00:00:00Z\", \"line\": \"146.520\", \"version\": 0, \"strength\": 0, \"seen\": [\"tail\"]}"
+                        .formatted(UUID.randomUUID());
+        JsonNode taken = post("/api/tests/take", Map.of("text", "\uFEFF[" + test + "]\r\n"))
+                .ok();
+        assertThat(taken.path("taken").asInt()).isEqualTo(1);
+        assertThat(taken.path("ahead").asInt()).isEqualTo(1);
+        assertThat(unread(test)).contains("a list in square brackets");
+        assertThat(unread("[" + test)).contains("ends too early");
+        assertThat(unread("[" + test.replaceFirst("2999-[^\"]*", "1.5.2026") + "]"))
+                .contains("[0].at", "a moment such as")
+                .doesNotContain("..");
+    }
+
+    private String unread(String log) {
+        return post("/api/tests/take", Map.of("text", log)).problem(422, "log-unreadable");
     }
 
     /** The log comes home: what was answered in the field proves the channel of the list. */

@@ -92,13 +92,17 @@ abstract class ServerTest {
 
     /** A file that a request is answered with. */
     byte[] file(String path, Map<String, ?> body) {
+        return file(request(path).POST(HttpRequest.BodyPublishers.ofString(json.writeValueAsString(body))));
+    }
+
+    byte[] file(String path) {
+        return file(request(path).GET());
+    }
+
+    private static byte[] file(HttpRequest.Builder request) {
         try {
-            HttpResponse<byte[]> response = HTTP.send(
-                    request(path)
-                            .POST(HttpRequest.BodyPublishers.ofString(json.writeValueAsString(body)))
-                            .build(),
-                    HttpResponse.BodyHandlers.ofByteArray());
-            assertThat(response.statusCode()).as(path).isEqualTo(200);
+            HttpResponse<byte[]> response = HTTP.send(request.build(), HttpResponse.BodyHandlers.ofByteArray());
+            assertThat(response.statusCode()).as(() -> response.uri().getPath()).isEqualTo(200);
             return response.body();
         } catch (IOException | InterruptedException broken) {
             throw new IllegalStateException(broken);

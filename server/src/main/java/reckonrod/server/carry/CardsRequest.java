@@ -4,6 +4,8 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import reckonrod.server.paper.Sheet;
 
@@ -13,7 +15,7 @@ import reckonrod.server.paper.Sheet;
  * @param radio for which radio; for cards of channels nothing means as the list has them
  * @param large whether they are to be read in bad light
  * @param differing of key sheets, only what differs from what the radio was read to hold last; false if missing
- * @param channels only these channels; none means all
+ * @param channels only these channels; all if missing
  * @param owner whose the radio is
  * @param reach how its owner is reached
  * @param back when it is to be back
@@ -26,8 +28,9 @@ record CardsRequest(
         boolean large,
         @Schema(nullable = true) Boolean differing,
 
-        @Schema(nullable = true) @Size(max = 10_000, message = "must be at most 10000 channels")
-        List<UUID> channels,
+        @Schema(nullable = true)
+        @Size(min = 1, max = 10_000, message = "must be 1 to 10000 channels; leave it out for all")
+        List<@NotNull(message = "must be given") UUID> channels,
 
         @Schema(nullable = true) String owner,
         @Schema(nullable = true) String reach,
@@ -47,7 +50,8 @@ record CardsRequest(
         return Boolean.TRUE.equals(differing);
     }
 
-    List<UUID> chosen() {
-        return channels == null ? List.of() : channels;
+    /** Which channels; absent if all of them are wanted. */
+    Optional<Set<UUID>> chosen() {
+        return Optional.ofNullable(channels).map(Set::copyOf);
     }
 }

@@ -104,6 +104,12 @@ class Decks {
     PocketPage pocket(UUID list, List<String> radioIds) {
         StoredList stored = lists.get(list);
         ChannelList channels = stored.list();
+        if (channels.entries().isEmpty()) {
+            throw ProblemException.refused(
+                    "nothing-to-print",
+                    "There is nothing to take along",
+                    "\"" + channels.name() + "\" is empty. Put channels into it first.");
+        }
         ChannelCards cards = new ChannelCards(channels, plans.planOf(channels));
         Map<UUID, List<FieldTestView>> tests = log.ofChannels(
                 channels.entries().values().stream().map(ListEntry::id).toList());
@@ -150,10 +156,7 @@ class Decks {
     private static Set<UUID> chosen(ChannelList list, CardsRequest request) {
         Set<UUID> there = new HashSet<>();
         list.entries().values().forEach(each -> there.add(each.id()));
-        if (request.chosen().isEmpty()) {
-            return there;
-        }
-        Set<UUID> wanted = new HashSet<>(request.chosen());
+        Set<UUID> wanted = request.chosen().orElse(there);
         if (!there.containsAll(wanted)) {
             throw ProblemException.refused(
                     "channel-gone",

@@ -2,51 +2,59 @@ package reckonrod.server.carry;
 
 import jakarta.validation.Valid;
 import java.util.UUID;
+import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
-import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import reckonrod.core.card.Deck;
 import reckonrod.server.paper.PaperPictures;
 import reckonrod.server.paper.Printing;
 import reckonrod.server.problem.ProblemException;
 
-/** Cards to print and take along. */
+/** Cards to print and take along: set once, then looked at sheet by sheet and saved as they were looked at. */
 @RestController
-@RequestMapping("/api/lists/{list}/cards")
+@RequestMapping("/api")
 class PrintController {
     private static final float DOTS_TO_LOOK_AT = 110;
 
     private final Decks decks;
+    private final Prints prints;
 
-    PrintController(Decks decks) {
+    PrintController(Decks decks, Prints prints) {
         this.decks = decks;
+        this.prints = prints;
     }
 
     /**
-     * What would be printed.
+     * Cards that are set.
      *
+     * @param id by which its sheets and its file are asked for
      * @param cards how many cards
      * @param sheets how many sheets of paper
      * @param bytes how large the file is
      */
-    record CardsView(String title, int cards, int sheets, int bytes) {}
+    record CardsView(UUID id, String title, int cards, int sheets, int bytes) {}
 
-    @PostMapping("/about")
-    CardsView about(@PathVariable UUID list, @Valid @RequestBody CardsRequest request) {
+    /** Sets cards. */
+    @PostMapping("/lists/{list}/cards")
+    @ResponseStatus(HttpStatus.CREATED)
+    CardsView set(@PathVariable UUID list, @Valid @RequestBody CardsRequest request) {
         Deck deck = decks.of(list, request);
-        byte[] pdf = Printing.pdf(deck, request.size(), request.large());
-        return new CardsView(deck.title(), deck.cards().size(), PaperPictures.sheets(pdf), pdf.length);
+        Print print = prints.keep(new Print(deck.title(), Printing.pdf(deck, request.size(), request.large())));
+        return new CardsView(print.id(), deck.title(), deck.cards().size(), print.sheets(), print.pdf().length);
     }
 
-    @PostMapping(produces = MediaType.APPLICATION_PDF_VALUE)
-    ResponseEntity<byte[]> cards(@PathVariable UUID list, @Valid @RequestBody CardsRequest request) {
-        Deck deck = decks.of(list, request);
-        return Printing.file(deck, request.size(), request.large());
+    /** The file. */
+    @GetMapping(path = "/cards/{print}", produces = MediaType.APPLICATION_PDF_VALUE)
+    ResponseEntity<byte[]> file(@PathVariable UUID print) {
+        Print kept = prints.get(print);
+        return Printing.file(kept.title(), kept.pdf());
     }
 
     /**
@@ -54,21 +62,15 @@ class PrintController {
      *
      * @param sheet from 1
      */
-    @PostMapping(path = "/picture", produces = MediaType.IMAGE_PNG_VALUE)
-    ResponseEntity<byte[]> picture(
-            @PathVariable UUID list,
-            @Valid @RequestBody CardsRequest request,
-            @RequestParam(defaultValue = "1") int sheet) {
-        byte[] pdf = Printing.pdf(decks.of(list, request), request.size(), request.large());
-        int sheets = PaperPictures.sheets(pdf);
-        if (sheet < 1 || sheet > sheets) {
+    @GetMapping(path = "/cards/{print}/sheets/{sheet}", produces = MediaType.IMAGE_PNG_VALUE)
+    byte[] sheet(@PathVariable UUID print, @PathVariable int sheet) {
+        Print kept = prints.get(print);
+        if (sheet < 1 || sheet > kept.sheets()) {
             throw ProblemException.refused(
                     "no-such-sheet",
                     "There is no such sheet",
-                    "The sheet must be 1 to " + sheets + ", was " + sheet + ".");
+                    "The sheet must be 1 to " + kept.sheets() + ", was " + sheet + ".");
         }
-        return ResponseEntity.ok()
-                .contentType(MediaType.IMAGE_PNG)
-                .body(PaperPictures.png(pdf, sheet, DOTS_TO_LOOK_AT));
+        return PaperPictures.png(kept.pdf(), sheet, DOTS_TO_LOOK_AT);
     }
 }

@@ -6,6 +6,8 @@ import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
@@ -30,6 +32,7 @@ import reckonrod.core.fieldlog.FieldLogCsv;
 import reckonrod.core.fieldlog.FieldLogGpx;
 import reckonrod.core.fieldlog.FieldTest;
 import reckonrod.server.problem.ProblemException;
+import reckonrod.server.problem.UnreadableBody;
 import reckonrod.server.request.AnyText;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.annotation.JsonDeserialize;
@@ -63,8 +66,14 @@ class FieldLogController {
             @NotBlank(message = "must be the text of a log") @JsonDeserialize(using = AnyText.class)
             String text) {}
 
-    /** How many tests were taken in; those that were here already are not counted. */
-    record LogTakenView(int taken, int known) {}
+    /**
+     * How a log was taken in.
+     *
+     * @param taken how many tests are new here
+     * @param known how many were here already
+     * @param ahead how many of all are dated after today, as a wrong clock makes them
+     */
+    record LogTakenView(int taken, int known, long ahead) {}
 
     @GetMapping
     List<FieldTestView> all() {
@@ -128,8 +137,9 @@ class FieldLogController {
     }
 
     /** A table says what was done; only the form of this program says of which channel of which list, too. */
-    private List<FieldLog.Brought> read(String text) {
-        if (!text.strip().startsWith("[")) {
+    private List<FieldLog.Brought> read(String file) {
+        String text = file.replace("\uFEFF", "").strip();
+        if (!text.startsWith("[") && !text.startsWith("{")) {
             return FieldLogCsv.read(text).stream()
                     .map(each -> new FieldLog.Brought(each, null, null, null))
                     .toList();
@@ -139,8 +149,13 @@ class FieldLogController {
                     .map(each -> new FieldLog.Brought(each.test(), each.radioId(), each.listId(), each.channelId()))
                     .toList();
         } catch (JacksonException unreadable) {
+            UnreadableBody why = UnreadableBody.of(unreadable);
             throw new IllegalArgumentException(
-                    "A log as JSON must be as it is given out here; " + unreadable.getOriginalMessage(), unreadable);
+                    "A log as JSON must be as it is given out here. "
+                            + (why.words().isEmpty()
+                                    ? "It is damaged or ends too early"
+                                    : why.words().strip().replaceFirst("\\.$", "")),
+                    unreadable);
         }
     }
 
@@ -150,7 +165,13 @@ class FieldLogController {
         try {
             List<FieldLog.Brought> read = read(request.text());
             int taken = learned.take(read);
-            return new LogTakenView(taken, read.size() - taken);
+            Instant tomorrow = clock.instant().plus(Duration.ofDays(1));
+            return new LogTakenView(
+                    taken,
+                    read.size() - taken,
+                    read.stream()
+                            .filter(each -> each.test().at().isAfter(tomorrow))
+                            .count());
         } catch (IllegalArgumentException unreadable) {
             throw ProblemException.refused("log-unreadable", "This log cannot be read", unreadable.getMessage() + ".");
         }

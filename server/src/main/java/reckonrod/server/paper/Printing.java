@@ -25,16 +25,16 @@ public final class Printing {
         }
     }
 
-    /** The same as a file to keep. */
-    public static ResponseEntity<byte[]> file(Deck deck, Sheet size, boolean large) {
+    /** A document as a file to keep. */
+    public static ResponseEntity<byte[]> file(String title, byte[] pdf) {
         return ResponseEntity.ok()
                 .contentType(MediaType.APPLICATION_PDF)
                 .header(
                         HttpHeaders.CONTENT_DISPOSITION,
                         ContentDisposition.attachment()
-                                .filename(deck.title() + ".pdf", StandardCharsets.UTF_8)
+                                .filename(title + ".pdf", StandardCharsets.UTF_8)
                                 .build()
                                 .toString())
-                .body(pdf(deck, size, large));
+                .body(pdf);
     }
 }

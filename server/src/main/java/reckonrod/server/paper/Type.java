@@ -3,12 +3,14 @@ package reckonrod.server.paper;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.text.Bidi;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import org.apache.fontbox.ttf.TTFParser;
 import org.apache.fontbox.ttf.TrueTypeFont;
 import org.apache.pdfbox.io.RandomAccessReadBuffer;
@@ -22,6 +24,7 @@ final class Type {
     static final String MISSING = "\u25A1";
 
     private static final String OTHER_LETTERS = "/org/apache/pdfbox/resources/ttf/LiberationSans-Regular.ttf";
+    private static final String BRACKETS = "()[]{}<>";
     private static final float THOUSAND = 1000;
     private static final Pattern SPACES = Pattern.compile("\\s+");
 
@@ -69,7 +72,7 @@ final class Type {
         List<Run> runs = new ArrayList<>();
         PDFont now = null;
         StringBuilder run = new StringBuilder();
-        for (int letter : text.codePoints().toArray()) {
+        for (int letter : fromLeftToRight(text).codePoints().toArray()) {
             Glyph glyph = glyph(face, letter);
             if (now != null && !run.isEmpty() && !glyph.font().equals(now)) {
                 runs.add(new Run(now, run.toString()));
@@ -82,6 +85,32 @@ final class Type {
             runs.add(new Run(now, run.toString()));
         }
         return runs;
+    }
+
+    /** The letters of a line as they stand, for some scripts are written from right to left (Unicode UAX 9). */
+    private static String fromLeftToRight(String line) {
+        Bidi order = new Bidi(line, Bidi.DIRECTION_LEFT_TO_RIGHT);
+        if (order.isLeftToRight()) {
+            return line;
+        }
+        byte[] levels = new byte[order.getRunCount()];
+        String[] pieces = new String[levels.length];
+        for (int i = 0; i < pieces.length; i++) {
+            levels[i] = (byte) order.getRunLevel(i);
+            String piece = line.substring(order.getRunStart(i), order.getRunLimit(i));
+            pieces[i] = levels[i] % 2 == 0 ? piece : mirrored(new StringBuilder(piece).reverse());
+        }
+        Bidi.reorderVisually(levels, 0, pieces, 0, pieces.length);
+        return String.join("", pieces);
+    }
+
+    private static String mirrored(CharSequence text) {
+        return text.chars()
+                .mapToObj(each -> {
+                    int pair = BRACKETS.indexOf(each);
+                    return String.valueOf(pair < 0 ? (char) each : BRACKETS.charAt(pair ^ 1));
+                })
+                .collect(Collectors.joining());
     }
 
     private Glyph glyph(Face face, int letter) {

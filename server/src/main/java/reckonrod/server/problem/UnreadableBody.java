@@ -19,8 +19,9 @@ import tools.jackson.databind.exc.UnrecognizedPropertyException;
  * @param field where in it, such as {@code edits[0].slot}; empty if nowhere in particular
  * @param words sentences that say so, or nothing
  */
-record UnreadableBody(String field, String words) {
-    static UnreadableBody of(Throwable cause) {
+public record UnreadableBody(String field, String words) {
+    /** Why it could not be read. */
+    public static UnreadableBody of(Throwable cause) {
         String field = cause instanceof DatabindException wrong ? path(wrong) : "";
         String found = cause instanceof JacksonException wrong ? found(wrong) : "";
         return new UnreadableBody(

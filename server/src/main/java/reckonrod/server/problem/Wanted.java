@@ -1,5 +1,6 @@
 package reckonrod.server.problem;
 
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.Collection;
@@ -37,7 +38,10 @@ final class Wanted {
         if (boxed == Boolean.class) {
             return "true or false";
         }
-        if (Collection.class.isAssignableFrom(boxed)) {
+        if (boxed == Instant.class) {
+            return "a moment such as 2026-05-01T10:00:00Z";
+        }
+        if (boxed.isArray() || Collection.class.isAssignableFrom(boxed)) {
             return "a list in square brackets";
         }
         return Number.class.isAssignableFrom(boxed) ? "a whole number" : "something else";

@@ -122,16 +122,12 @@ class TripController {
             throw ProblemException.refused(
                     "nothing-to-print", "There is nothing to print", "No repeater is heard along this route.");
         }
-        return Printing.file(
-                new Deck(
-                        "Way of " + km(planned.route().metres()) + " km, by kilometre",
-                        new Origin(
-                                "The directory as it stood here",
-                                clock.instant().atZone(clock.getZone())),
-                        CardWidth.PAGE,
-                        TripCards.of(planned.trip(), planned.plan())),
-                request.size(),
-                request.large());
+        Deck deck = new Deck(
+                "Way of " + km(planned.route().metres()) + " km, by kilometre",
+                new Origin("The directory as it stood here", clock.instant().atZone(clock.getZone())),
+                CardWidth.PAGE,
+                TripCards.of(planned.trip(), planned.plan()));
+        return Printing.file(deck.title(), Printing.pdf(deck, request.size(), request.large()));
     }
 
     /** A trip with what it was planned by. */

@@ -287,6 +287,26 @@ class PaperTest {
         }
     }
 
+    /** Who reads from right to left finds the first letter on the right. */
+    @Test
+    void aNameFromRightToLeftIsSetSo() throws IOException {
+        Deck deck = new Deck(
+                "Letters",
+                ORIGIN,
+                CardWidth.CARD,
+                List.of(new Card("T", "", List.of(new CardPart.Words("A מגדל (ב) Z")))));
+        List<String> drawn = new ArrayList<>();
+        try (PDDocument document = Loader.loadPDF(Paper.pdf(deck, PaperSize.A6, false))) {
+            new PDFTextStripper() {
+                @Override
+                protected void processTextPosition(TextPosition letter) {
+                    drawn.add(letter.getUnicode());
+                }
+            }.getText(document);
+        }
+        assertThat(String.join("", drawn)).contains("A (ב) לדגמ Z");
+    }
+
     @Test
     void aFontThatIsDamagedIsNotTakenForOne() throws IOException {
         byte[] font;
