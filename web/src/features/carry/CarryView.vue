@@ -30,7 +30,6 @@ const { data: sheets, error } = useQuery({
   queryKey: ['all-keys', openId, radio, differing],
   enabled: computed(() => radio.value !== '' && openId.value !== ''),
   staleTime: 0,
-  retry: false,
   queryFn: () =>
     unwrap(
       api.GET('/api/lists/{list}/keys/all', {

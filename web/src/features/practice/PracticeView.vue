@@ -118,7 +118,7 @@ useKeys({
           @told="(at) => (telling = at ? 'once' : 'end')"
           @next="next"
         />
-        <div class="stack said">
+        <div class="stack told">
           <p v-if="standing?.task" class="task">{{ standing.task }}</p>
           <p v-else class="quiet">
             Free play: the radio holds the list. A menu closes after {{ drills.pauseSeconds }} s without a
@@ -135,6 +135,8 @@ useKeys({
             </li>
           </ul>
           <p v-else-if="standing?.leadsAway && !standing.done" role="status">That key leads away from it.</p>
+        </div>
+        <div class="stack said">
           <section v-if="hint" aria-label="Hint"><KeyLines :lines="[hint]" /></section>
           <DrillResult
             v-if="standing?.done && chosen"
@@ -163,7 +165,7 @@ useKeys({
 <style scoped>
 .spot {
   display: grid;
-  grid-template: 'radio choice' auto 'radio said' 1fr / minmax(0, 460px) minmax(0, 1fr);
+  grid-template: 'radio choice' auto 'radio told' auto 'radio said' 1fr / minmax(0, 460px) minmax(0, 1fr);
   gap: 16px 28px;
   padding: 4px 20px 20px;
   align-items: start;
@@ -173,6 +175,9 @@ useKeys({
 }
 .choice {
   grid-area: choice;
+}
+.told {
+  grid-area: told;
 }
 .said {
   grid-area: said;
@@ -186,12 +191,13 @@ useKeys({
 }
 @media (max-width: 900px) {
   .spot {
-    grid-template: 'said' auto 'radio' auto 'choice' auto / minmax(0, 1fr);
+    grid-template: 'told' auto 'radio' auto 'said' auto 'choice' auto / minmax(0, 1fr);
+    gap: 12px;
     padding: 4px 12px 20px;
   }
-  /* What is told stands above the radio, and the radio stays where the thumb is. */
-  .said {
-    min-height: 230px;
+  /* The task stands above the radio, and the radio stays where the thumb is. */
+  .told {
+    min-height: 76px;
   }
 }
 </style>

@@ -13,16 +13,20 @@ focusManager.setEventListener((onFocus) => {
   }
 })
 
+const isLost = (error: unknown) => error instanceof Problem && error.code === 'server-lost'
+
+/** While the server is away it is asked again and again, so that a page comes back by itself. */
 export const queryClient = new QueryClient({
   defaultOptions: {
     queries: {
-      retry: (times, error) => times < 3 && error instanceof Problem && error.code === 'server-lost',
+      retry: (times, error) => times < 3 && isLost(error),
+      refetchInterval: (query) => (isLost(query.state.error) ? 3_000 : false),
       staleTime: 2_000,
     },
   },
 })
 
-/** While the server is away it is asked again and again; the frame tells of it. */
+/** The frame tells by it that the server is away. */
 export const useLists = () =>
   useQuery({
     queryKey: ['lists'],

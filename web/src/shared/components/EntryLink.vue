@@ -10,7 +10,6 @@ const props = defineProps<{ id: string; listId: string }>()
 const router = useRouter()
 const { data: detail, error } = useQuery({
   queryKey: ['entry', () => props.id, () => props.listId],
-  retry: false,
   queryFn: () =>
     unwrap(api.GET('/api/find/entry', { params: { query: { id: props.id, list: props.listId } } })),
 })

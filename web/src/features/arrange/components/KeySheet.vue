@@ -20,7 +20,6 @@ const { data: newest, error } = useQuery({
   queryKey: ['keys', () => props.listId, () => props.row.id, radio, () => props.version],
   enabled: computed(() => radio.value !== ''),
   placeholderData: keepPreviousData,
-  retry: false,
   queryFn: () =>
     unwrap(
       api.GET('/api/lists/{list}/keys', {

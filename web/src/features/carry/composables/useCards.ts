@@ -87,7 +87,6 @@ export function useCards() {
   const about = useQuery({
     queryKey: ['cards', asked],
     enabled: ready,
-    retry: false,
     placeholderData: keepPreviousData,
     queryFn: () =>
       unwrap(api.POST('/api/lists/{list}/cards', { params: { path: path.value }, body: request.value })),

@@ -22,7 +22,6 @@ watch(place, (now) => {
 const { data: spare, error } = useQuery({
   queryKey: ['fit', 'spare', computed(() => props.radio.id), computed(() => props.list.mark), from],
   enabled: open,
-  retry: false,
   placeholderData: keepPreviousData,
   queryFn: () =>
     unwrap(

@@ -13,7 +13,6 @@ export const useFitIf = (
     queryKey: ['fit', 'if', radio, list, what],
     enabled: computed(() => what.value !== null),
     placeholderData: keepPreviousData,
-    retry: false,
     queryFn: () =>
       unwrap(
         api.POST('/api/radios/{id}/fit-if', {

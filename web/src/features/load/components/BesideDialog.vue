@@ -15,7 +15,6 @@ const newer = computed(() => props.pair[0])
 const { data, error } = useQuery({
   queryKey: ['beside', older, newer],
   enabled: computed(() => open.value && props.pair.length === 2),
-  retry: false,
   queryFn: () =>
     unwrap(
       api.GET('/api/radios/{id}/snapshots/{snapshotId}/beside/{otherRadio}/{other}', {

@@ -165,8 +165,22 @@ const title = (key: PanelKey) => (props.typed[key] ? `on the keyboard: ${props.t
 .zero {
   grid-column: 2;
 }
+/* Display and keys are seen together on a telephone, too. */
+@media (max-width: 900px) {
+  .body {
+    padding: 10px;
+    gap: 8px;
+  }
+  .display {
+    min-height: 64px;
+  }
+  .others {
+    grid-template-columns: repeat(3, minmax(0, 1fr));
+  }
+}
 .body .v-btn {
   min-width: 0;
+  padding: 0 6px;
   text-transform: none;
   touch-action: manipulation;
   user-select: none;

@@ -8,7 +8,6 @@ export function useDrills(list: Ref<string>, radio: Ref<string>, person: Ref<str
   const { data, error } = useQuery({
     queryKey: ['drills', list, radio, person],
     enabled: computed(() => list.value !== '' && radio.value !== ''),
-    retry: false,
     queryFn: () =>
       unwrap(
         api.GET('/api/lists/{list}/practice', {

@@ -13,7 +13,6 @@ export const useNearestTones = (figure: Ref<string>, wanted: Ref<boolean>) =>
   useQuery({
     queryKey: ['tones-near', figure],
     enabled: wanted,
-    retry: false,
     queryFn: () => unwrap(api.GET('/api/tones/nearest', { params: { query: { hertz: figure.value } } })),
   })
 

@@ -78,7 +78,7 @@ class CardsApiTest extends RadiosTest {
         String two = ReadPaper.text(cards(asked("channel", "channels", ids(12), "size", "index")));
         assertThat(two).contains("TWO").doesNotContain("ONE");
         assertThat(set(asked("channel", "channels", List.of(UUID.randomUUID()))).problem(422, "channel-gone"))
-                .contains("1 of the channels");
+                .contains("1 of the chosen channels is");
         assertThat(set(asked("keys")).problem(422, "radio-needed")).contains("Choose one");
         assertThat(set(asked("strip", "size", "a0")).problem(400, "body-unreadable"))
                 .contains("a4");

@@ -158,11 +158,13 @@ class Decks {
         list.entries().values().forEach(each -> there.add(each.id()));
         Set<UUID> wanted = request.chosen().orElse(there);
         if (!there.containsAll(wanted)) {
+            long gone =
+                    wanted.stream().filter(each -> !there.contains(each)).count();
             throw ProblemException.refused(
                     "channel-gone",
                     "Not all of them are there",
-                    wanted.stream().filter(each -> !there.contains(each)).count()
-                            + " of the channels are no longer in \"" + list.name() + "\". Choose them again.");
+                    gone + " of the chosen channels " + (gone == 1 ? "is" : "are") + " no longer in \"" + list.name()
+                            + "\". Choose them again.");
         }
         return wanted;
     }
