@@ -7,7 +7,9 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
 
-/** The packaged application with its demo data, on a database and a port of its own; started once for all tests. */
+/**
+ * The packaged application with its demo data, on a database and a port of its own; started once for all tests. Its simulated lines take no time.
+ */
 final class Application {
     private static Program running;
     private static List<String> database;
@@ -21,7 +23,11 @@ final class Application {
                 long half = ProcessHandle.current().pid();
                 Path cluster = Program.clusterFolder("e2e-" + half);
                 database = Program.cluster("start", cluster.toString(), String.valueOf(5800 + half % 100 * 10));
-                running = Program.start("application-" + half, database, cluster.resolve("data"), Map.of());
+                running = Program.start(
+                        "application-" + half,
+                        database,
+                        cluster.resolve("data"),
+                        Map.of("RECKONROD_REAL_LINE_SPEED", "false"));
                 Runtime.getRuntime().addShutdownHook(new Thread(() -> stop(cluster)));
             }
             return running.address();

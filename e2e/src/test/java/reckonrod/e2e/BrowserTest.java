@@ -14,27 +14,34 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.ColorScheme;
 import com.microsoft.playwright.options.ReducedMotion;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
-import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
 
 /** A page in Debian's Chromium; every error that it logs fails the test. */
 abstract class BrowserTest {
-    private static Playwright playwright;
     private static Browser browser;
 
-    private final List<BrowserContext> contexts = new ArrayList<>();
-    final List<String> errors = new ArrayList<>();
+    static final List<String> errors = new ArrayList<>();
 
+    private static Page looking;
+
+    private final List<BrowserContext> contexts = new ArrayList<>();
+
+    /** One browser for all tests; each test has contexts of its own in it. */
     @BeforeAll
     static void open() {
         // A machine that does other work besides is slow, not wrong.
         PlaywrightAssertions.setDefaultAssertionTimeout(15_000);
-        playwright = Playwright.create();
+        if (browser != null) {
+            return;
+        }
+        Playwright playwright = Playwright.create();
+        Runtime.getRuntime().addShutdownHook(new Thread(playwright::close));
         browser = playwright
                 .chromium()
                 .launch(new BrowserType.LaunchOptions()
@@ -49,16 +56,25 @@ abstract class BrowserTest {
                                 "--disable-sync")));
     }
 
-    @AfterAll
-    static void close() {
-        browser.close();
-        playwright.close();
-    }
-
     @AfterEach
     void nothingWasLogged() {
         contexts.forEach(BrowserContext::close);
-        assertThat(errors).isEmpty();
+        List<String> logged = List.copyOf(errors);
+        errors.clear();
+        assertThat(logged).isEmpty();
+    }
+
+    /** A page that is only looked at: always the same, with nothing kept from the last look, which is soon there again. */
+    Page look(String path, ColorScheme scheme, int width) {
+        if (looking == null) {
+            looking = newPage(new Browser.NewContextOptions());
+            looking.navigate(address() + "/about");
+        }
+        looking.evaluate("() => { localStorage.clear(); sessionStorage.clear() }");
+        looking.setViewportSize(width, 844);
+        looking.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(scheme));
+        looking.navigate(address() + path);
+        return looking;
     }
 
     Page page(String path) {
@@ -66,11 +82,17 @@ abstract class BrowserTest {
     }
 
     Page page(String path, Browser.NewContextOptions options) {
+        Page page = newPage(options);
+        contexts.add(page.context());
+        page.navigate(address() + path);
+        return page;
+    }
+
+    private Page newPage(Browser.NewContextOptions options) {
         // Nothing glides: what is there is looked at as it is, and not on its way.
-        BrowserContext context = browser.newContext(
-                options.setLocale("en-GB").setTimezoneId("UTC").setReducedMotion(ReducedMotion.REDUCE));
-        contexts.add(context);
-        Page page = context.newPage();
+        Page page = browser.newContext(
+                        options.setLocale("en-GB").setTimezoneId("UTC").setReducedMotion(ReducedMotion.REDUCE))
+                .newPage();
         page.onPageError(errors::add);
         page.onConsoleMessage(message -> {
             // A refused change answers with 4xx on purpose; the browser logs that by itself.
@@ -83,7 +105,6 @@ abstract class BrowserTest {
                 errors.add("The page asked the network for " + request.url());
             }
         });
-        page.navigate(address() + path);
         return page;
     }
 

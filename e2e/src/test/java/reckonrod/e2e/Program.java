@@ -41,13 +41,16 @@ final class Program {
             throws IOException, InterruptedException {
         int port = freePort();
         Path log = Path.of("target", name + ".log");
+        Path app = Path.of(System.getProperty("reckonrod.app"));
         ProcessBuilder builder = new ProcessBuilder(
                 "java",
                 "-Dspring.aot.enabled=true",
                 "-XX:TieredStopAtLevel=1",
+                "-XX:SharedArchiveFile=" + app.resolve("classes.jsa"),
                 "-Xmx400m",
                 "-jar",
-                System.getProperty("reckonrod.jar"));
+                app.resolve("reckonrod-server-" + System.getProperty("reckonrod.version") + ".jar")
+                        .toString());
         builder.environment()
                 .putAll(Map.of(
                         "RECKONROD_DATABASE_URL", database.get(0),

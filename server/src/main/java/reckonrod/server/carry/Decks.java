@@ -158,8 +158,7 @@ class Decks {
         list.entries().values().forEach(each -> there.add(each.id()));
         Set<UUID> wanted = request.chosen().orElse(there);
         if (!there.containsAll(wanted)) {
-            long gone =
-                    wanted.stream().filter(each -> !there.contains(each)).count();
+            long gone = wanted.stream().filter(each -> !there.contains(each)).count();
             throw ProblemException.refused(
                     "channel-gone",
                     "Not all of them are there",
