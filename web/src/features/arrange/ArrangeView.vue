@@ -4,18 +4,17 @@ import { useRoute, useRouter } from 'vue-router'
 import { useDisplay } from 'vuetify'
 import type { Finding } from '@/shared/api/client'
 import { useCursor } from '@/shared/composables/useCursor'
-import SwapList from '@/shared/components/SwapList.vue'
 import { useCounterpart } from '@/shared/composables/useCounterpart'
 import { useKeptText } from '@/shared/composables/useKeptText'
 import { useOpenList } from '@/shared/composables/useOpenList'
 import { useList } from '@/shared/list/useList'
 import { useListChanges } from '@/shared/list/useListChanges'
-import PageBar from '@/shared/ui/PageBar.vue'
 import SplitPane from '@/shared/ui/SplitPane.vue'
 import { counted } from '@/shared/words'
 import ArrangeBar from './components/ArrangeBar.vue'
 import ArrangeDialogs, { type Sheet } from './components/ArrangeDialogs.vue'
 import ArrangeFoot from './components/ArrangeFoot.vue'
+import ArrangeHead from './components/ArrangeHead.vue'
 import FindBar from './components/FindBar.vue'
 import MarkedBar from './components/MarkedBar.vue'
 import RodTable from './components/RodTable.vue'
@@ -133,39 +132,7 @@ useRodKeys({
 <template>
   <SplitPane v-model="sideOpen" label="Working" :side="!!list">
     <template v-if="list">
-      <PageBar :title="list.name">
-        <button
-          type="button"
-          class="plan link"
-          title="Change the band plan or the licence"
-          @click="sheet = 'plan'"
-        >
-          {{ list.bandPlan.shortTitle }} practice, licence {{ list.licence }}
-        </button>
-        <button
-          v-if="!mobile"
-          type="button"
-          class="link"
-          :title="`${list.intent.purpose || 'What the list is for'}; how it names, listens and talks (i)`"
-          @click="sheet = 'intent'"
-        >
-          About it
-        </button>
-        <template #acts>
-          <v-btn v-if="!mobile" size="small" title="What each display shows (r)" @click="sheet = 'names'"
-            >Names on radios</v-btn
-          >
-          <v-btn
-            v-if="!mobile"
-            size="small"
-            title="Banks, and what a scan stops at (B)"
-            @click="sheet = 'banks'"
-            >Banks and scan</v-btn
-          >
-          <v-btn v-if="!mobile" size="small" title="Ctrl+F" @click="find">Find in the list</v-btn>
-          <SwapList />
-        </template>
-      </PageBar>
+      <ArrangeHead :list="list" @open="(which) => (sheet = which)" @find="find" />
       <MarkedBar
         v-if="marks.rows.value.length"
         v-model:ordering="ordering"

@@ -9,6 +9,7 @@ import BesideDialog from './components/BesideDialog.vue'
 import SnapshotListDialog from './components/SnapshotListDialog.vue'
 import SnapshotNoteDialog from './components/SnapshotNoteDialog.vue'
 import TakeInDialog from './components/TakeInDialog.vue'
+import ThinDialog from './components/ThinDialog.vue'
 import { useLibrary, type Shelved } from './composables/useLibrary'
 
 /** The library: what every radio held whenever it was read, for years. */
@@ -41,15 +42,7 @@ function choose(id: string, on: boolean) {
 const beside = ref(false)
 const noting = ref<Shelved | null>(null)
 const asList = ref<Shelved | null>(null)
-const going = ref<string[]>([])
-const asksThinning = ref(false)
-async function askThinning() {
-  going.value = (await thinning()).going
-  asksThinning.value = true
-}
-async function thinNow() {
-  if (await thin(going.value)) asksThinning.value = false
-}
+const thinner = ref(false)
 const letting = ref<Shelved | null>(null)
 const asksLetting = computed({
   get: () => letting.value !== null,
@@ -88,7 +81,7 @@ useKeys({
       <span v-if="snapshots" class="quiet">{{ counted(snapshots.length, 'snapshot') }} of all radios</span>
       <template #acts>
         <v-btn :disabled="pair.length !== 2" @click="beside = true">Compare the two</v-btn>
-        <v-btn @click="askThinning">Thin out…</v-btn>
+        <v-btn @click="thinner = true">Thin out…</v-btn>
         <v-btn @click="taking = true">Bring a file…</v-btn>
       </template>
     </PageBar>
@@ -180,21 +173,7 @@ useKeys({
       @update:model-value="asList = null"
     />
     <TakeInDialog v-model="taking" :radios="radios ?? []" :take-in="takeIn" />
-    <SheetDialog v-model="asksThinning" title="Thin out old snapshots">
-      <p>
-        All of the last week stay, then the last of each day of six weeks, then the last of each month; always
-        the first and the newest of each radio, what has a name or a mark, and what is needed.
-      </p>
-      <p>
-        <b>{{ going.length ? `${counted(going.length, 'snapshot')} would go.` : 'None would go now.' }}</b>
-      </p>
-      <template #acts>
-        <v-btn v-if="going.length" color="error" variant="flat" @click="thinNow"
-          >Let {{ going.length === 1 ? 'it' : 'them' }} go</v-btn
-        >
-        <v-btn data-first @click="asksThinning = false">{{ going.length ? 'Keep all' : 'Close' }}</v-btn>
-      </template>
-    </SheetDialog>
+    <ThinDialog v-model="thinner" :thinning="thinning" :thin="thin" />
     <SheetDialog v-model="asksLetting" title="Let a snapshot go">
       <p v-if="letting">
         {{ title(letting) }}, {{ counted(letting.channels, 'channel') }}. It cannot be brought back, unless

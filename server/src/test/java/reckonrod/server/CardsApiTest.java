@@ -191,27 +191,6 @@ class CardsApiTest extends RadiosTest {
                 .contains("nobody");
     }
 
-    /** Other programs put a mark before a file; a telephone's clock may be wrong; and a file may be cut off. */
-    @Test
-    void aLogThatIsNotAsItWasGivenOutIsSaid() {
-        String test =
-                "{\"id\": \"%s\", \"at\": \"2999-01-01T00:00:00Z\", \"line\": \"146.520\", \"version\": 0, \"strength\": 0, \"seen\": [\"tail\"]}"
-                        .formatted(UUID.randomUUID());
-        JsonNode taken = post("/api/tests/take", Map.of("text", "\uFEFF[" + test + "]\r\n"))
-                .ok();
-        assertThat(taken.path("taken").asInt()).isEqualTo(1);
-        assertThat(taken.path("ahead").asInt()).isEqualTo(1);
-        assertThat(unread(test)).contains("a list in square brackets");
-        assertThat(unread("[" + test)).contains("ends too early");
-        assertThat(unread("[" + test.replaceFirst("2999-[^\"]*", "1.5.2026") + "]"))
-                .contains("[0].at", "a moment such as")
-                .doesNotContain("..");
-    }
-
-    private String unread(String log) {
-        return post("/api/tests/take", Map.of("text", log)).problem(422, "log-unreadable");
-    }
-
     /** The log comes home: what was answered in the field proves the channel of the list. */
     @Test
     void theLogOfTheTelephoneProvesTheChannel() {
