@@ -137,6 +137,21 @@ final class LineFindings {
             Severity.DOUBT,
             "{found} stands behind the sign and was read as a tone, not as kilohertz.",
             "No shift of the plan has that size there.");
+    static final FindingKind SIZE_OR_TONE = new FindingKind(
+            "size-or-tone",
+            Severity.DOUBT,
+            "{found} is the size of the shift there in kilohertz, and a standard tone; it was taken for {taken}.",
+            "Write T before a tone, or kHz behind a size.");
+    static final FindingKind SIZE_OF_ZERO = new FindingKind(
+            "size-of-zero",
+            Severity.DOUBT,
+            "The line has a sign and a shift of 0, and {listen} is a repeater output; it was read as simplex.",
+            "A column of zeros may stand for the usual shift. Take the 0 out if this is a repeater.");
+    static final FindingKind NAME_HOLDS_TONE = new FindingKind(
+            "name-holds-tone",
+            Severity.DOUBT,
+            "\"{found}\" was read as the name, and the line gives no tone.",
+            "It ends like a tone. Write {write} if it is one, or put the name in quotes.");
     static final FindingKind TONE_SHORTENED = new FindingKind(
             "tone-shortened",
             Severity.DOUBT,

@@ -43,6 +43,7 @@ final class LineParts {
 
     String name = "";
     boolean nameAtEnd;
+    boolean nameQuoted;
     /** The figure that the receive frequency was read from; null where a channel's name gave it. */
     Figure receiveFigure;
 
@@ -64,6 +65,8 @@ final class LineParts {
     boolean dashBehindName;
 
     boolean repeaterSaid;
+    /** Whether the simplex was a sign with a size of 0. */
+    boolean signedZero;
     /** Whether the channel's name says that it is simplex. */
     boolean simplexByName;
 

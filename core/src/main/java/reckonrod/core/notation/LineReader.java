@@ -31,6 +31,7 @@ final class LineReader {
         new NameReading(sentence, parts).read();
         new PlainWords(sentence, parts, tones).take();
         tones.settle();
+        NameThatHoldsTone.tell(parts);
         if (!parts.digitalWords.isEmpty()) {
             parts.findings.add(LineFindings.digital(String.join(", ", parts.digitalWords)));
         }

@@ -79,6 +79,7 @@ final class NameReading {
                 String inside = sentence.typed(item.from + 1, item.to - 1).replace("\"\"", "\"");
                 item.used = true;
                 quoted = true;
+                parts.nameQuoted = true;
                 name.add(inside);
             }
         }

@@ -74,8 +74,14 @@ final class PlainWords {
                         Finding.of(LineFindings.OTHER_MODE, Field.EMISSION, Map.of("mode", sentence.typed(word))));
             case REPEATER -> parts.repeaterSaid = true;
             case BURST -> parts.findings.add(Finding.of(LineFindings.TONE_BURST, Field.LINE, Map.of()));
-            case FILLER -> takeLetterBeforeSlash(word, index);
-            case FREQUENCY, SIZE -> {}
+            case FILLER -> {
+                takeLetterBeforeSlash(word, index);
+                return !isLetterAtEnd(word, index);
+            }
+            case FREQUENCY -> {
+                return !isLetterAtEnd(word, index);
+            }
+            case SIZE -> {}
             // R right behind the frequency, as in 145.310R, says that it is a repeater.
             case LISTEN_TONE, RECEIVE -> {
                 return takeRepeaterLetter(word, index);
@@ -85,6 +91,11 @@ final class PlainWords {
             }
         }
         return true;
+    }
+
+    /** A little word of one letter announces what is behind it; where nothing is, the letter says something that is not known here. */
+    private boolean isLetterAtEnd(Item word, int index) {
+        return word.text.length() == 1 && sentence.at(index + 1) == null;
     }
 
     /** W/ means with, unless only other letters of a directory stand behind it: W/E. */

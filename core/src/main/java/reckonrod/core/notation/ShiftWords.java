@@ -135,7 +135,9 @@ final class ShiftWords {
             parts.direct(said);
             return;
         }
-        if (isTone(figure, joined)) {
+        if (isSizeAndTone(figure) && at == next) {
+            takeSizeOrTone(figure, joined, said);
+        } else if (isTone(figure, joined)) {
             parts.direct(said);
             if (joined) {
                 tellToneBehindSign(figure);
@@ -166,6 +168,34 @@ final class ShiftWords {
             return tone && !isRuleSize(sizeHertz(figure));
         }
         return figure.toneLike;
+    }
+
+    /** 100 where the shift is 100 kHz: the sign alone says as much, so a figure apart from it is more likely the tone. */
+    private boolean isSizeAndTone(Figure figure) {
+        return figure.unit == null
+                && figure.isWhole()
+                && figure.tone != null
+                && isRuleSize(sizeHertz(figure))
+                && sentence.figures.stream().noneMatch(each -> each.use == Figure.Use.TONE);
+    }
+
+    private void takeSizeOrTone(Figure figure, boolean joined, Direction said) {
+        boolean otherTone = sentence.figures.stream()
+                .anyMatch(each ->
+                        each != figure && each.isFree() && each.tone != null && each.strength != Figure.Strength.BAND);
+        if (otherTone) {
+            takeSize(figure, said);
+            return;
+        }
+        parts.findings.add(Finding.of(
+                LineFindings.SIZE_OR_TONE,
+                Field.TALK_TONE,
+                Map.of("found", figure.text, "taken", joined ? "the size" : "the tone")));
+        if (joined) {
+            takeSize(figure, said);
+        } else {
+            parts.direct(said);
+        }
     }
 
     private void tellToneBehindSign(Figure figure) {
@@ -222,6 +252,7 @@ final class ShiftWords {
         }
         figure.takeFor(Figure.Use.SIZE);
         if (size == 0) {
+            parts.signedZero = true;
             parts.direct(Direction.SIMPLEX);
             return;
         }

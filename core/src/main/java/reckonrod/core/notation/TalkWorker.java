@@ -128,7 +128,9 @@ final class TalkWorker {
                     Direction.SIMPLEX.words(),
                     "a shift of " + Shift.ofHertz(parts.shiftSizeHertz.get()).toSizeText()));
         }
-        if (!simplexSaid && output) {
+        if (parts.signedZero && output) {
+            findings.add(Finding.of(LineFindings.SIZE_OF_ZERO, Field.TRANSMIT, Map.of("listen", receive.toString())));
+        } else if (!simplexSaid && output) {
             tellNoSign();
         } else if (!simplexSaid && parts.onlyListenSaid && band.isPresent()) {
             findings.add(new Finding(
