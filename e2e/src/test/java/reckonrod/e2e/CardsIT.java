@@ -35,7 +35,7 @@ class CardsIT extends BrowserTest {
     }
 
     private static Locator sheet(Page page) {
-        return page.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName(Pattern.compile("^Sheet \\d+ of")));
+        return page.locator("img.sheet:not(.stale)");
     }
 
     private static String text(Path pdf) throws IOException {

@@ -159,9 +159,9 @@ class LoadIT extends BrowserTest {
         Page page = page("/load/blue");
         button(page, "Read W12 · blue").click();
         assertThat(page.locator(".steps .job")).containsText("a snapshot of it is kept", SLOWLY);
+        String before = page.locator(".snapshots summary").innerText();
         button(page, "Read W12 · blue").click();
-        assertThat(page.locator(".snapshots summary"))
-                .containsText(Pattern.compile("([2-9]|\\d\\d) snapshots kept"), SLOWLY);
+        assertThat(page.locator(".snapshots summary")).not().hasText(before);
         page.locator(".snapshots summary").click();
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("All snapshots of all radios"))
                 .click();

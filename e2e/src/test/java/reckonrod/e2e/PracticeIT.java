@@ -60,10 +60,10 @@ class PracticeIT extends BrowserTest {
                 .isVisible();
         // What was pressed is kept while the page is away.
         page.reload();
-        assertThat(page.locator(".said")).containsText("12 keys");
-        assertThat(page.locator(".said")).containsText("1 hint");
+        assertThat(page.locator(".told")).containsText("12 keys");
+        assertThat(page.locator(".told")).containsText("1 hint");
         button(page, "Begin again").click();
-        assertThat(page.locator(".said")).not().containsText("keys");
+        assertThat(page.locator(".told")).not().containsText("keys");
         byHints(
                 page,
                 Map.of(
@@ -114,7 +114,7 @@ class PracticeIT extends BrowserTest {
                     pressed++;
                 }
             }
-            assertThat(page.locator(".said")).containsText(pressed + " keys");
+            assertThat(page.locator(".told")).containsText(pressed + " keys");
             hint.waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.DETACHED));
         }
         assertThat(went).isVisible();
