@@ -110,26 +110,38 @@ final class DuplicateCheck implements ListRule {
                         entry.getValue().channel().receive()))
                 .toList();
         for (int i = 1; i < rising.size(); i++) {
-            Map.Entry<Integer, ListEntry> lower = rising.get(i - 1);
-            Map.Entry<Integer, ListEntry> upper = rising.get(i);
-            Channel a = lower.getValue().channel();
-            Channel b = upper.getValue().channel();
-            long distance = b.receive().hertz() - a.receive().hertz();
-            if (distance > 0 && distance < NEAR_HERTZ && a.shift().equals(b.shift())) {
-                boolean upperLater = upper.getKey() > lower.getKey();
-                findings.computeIfAbsent(upperLater ? upper.getKey() : lower.getKey(), slot -> List.of());
-                findings.computeIfPresent(upperLater ? upper.getKey() : lower.getKey(), (slot, found) -> {
-                    List<Finding> all = new ArrayList<>(found);
-                    all.add(Finding.of(
-                            NEAR_FREQUENCY,
-                            Field.RECEIVE,
-                            other(
-                                    upperLater ? lower.getKey() : upper.getKey(),
-                                    upperLater ? a : b,
-                                    Map.of("distance", distance + " Hz"))));
-                    return List.copyOf(all);
-                });
+            for (int j = i - 1; j >= 0 && distance(rising.get(j), rising.get(i)) < NEAR_HERTZ; j--) {
+                near(rising.get(j), rising.get(i), findings);
             }
         }
+    }
+
+    private static long distance(Map.Entry<Integer, ListEntry> lower, Map.Entry<Integer, ListEntry> upper) {
+        return upper.getValue().channel().receive().hertz()
+                - lower.getValue().channel().receive().hertz();
+    }
+
+    private static void near(
+            Map.Entry<Integer, ListEntry> lower,
+            Map.Entry<Integer, ListEntry> upper,
+            Map<Integer, List<Finding>> findings) {
+        Channel a = lower.getValue().channel();
+        Channel b = upper.getValue().channel();
+        long distance = distance(lower, upper);
+        if (distance == 0 || !a.shift().equals(b.shift())) {
+            return;
+        }
+        boolean upperLater = upper.getKey() > lower.getKey();
+        Finding finding = Finding.of(
+                NEAR_FREQUENCY,
+                Field.RECEIVE,
+                other(
+                        upperLater ? lower.getKey() : upper.getKey(),
+                        upperLater ? a : b,
+                        Map.of("distance", distance + " Hz")));
+        List<Finding> all =
+                new ArrayList<>(findings.getOrDefault(upperLater ? upper.getKey() : lower.getKey(), List.of()));
+        all.add(finding);
+        findings.put(upperLater ? upper.getKey() : lower.getKey(), List.copyOf(all));
     }
 }

@@ -65,6 +65,9 @@ class ChecksTest {
             145.310 | 144.710 | DCS 340 N  | none       | ERROR dcs-not-standard: DCS 340 N is no DCS code that radios offer.
             145.310 | 144.710 | CTCSS 150.0 | none      | NOTE tone-of-few-radios: CTCSS 150.0 is in the tables of few radios.
             145.310 | 144.710 | DCS 023 N  | DCS 047 I  | NOTE dcs-sides-same: DCS 023 N and DCS 047 I are the same word on the air.
+            145.310 | 144.7133 | none      | none       | DOUBT off-raster: 144.7133 MHz is on none of the channel spacings of the 2 m band (15 kHz, 20 kHz, 5 kHz).
+            145.310 | 144.710 | CTCSS 71.9 | CTCSS 71.5 | ERROR tone-not-standard: 71.5 Hz is no standard tone; the nearest are 71.9 (0.4 away) and 69.3 (2.2 away).
+            145.310 | 144.710 | CTCSS 71.9 | CTCSS 150.0 | NOTE tone-of-few-radios: CTCSS 150.0 is in the tables of few radios.
             145.310 | 150.310 | none       | none       | ERROR talk-outside-windows: Talking on 150.310 MHz would be outside every amateur band of Region 2.
             """)
     void eachRuleSaysWhatItSaw(String receive, String transmit, String talkTone, String listenTone, String said) {

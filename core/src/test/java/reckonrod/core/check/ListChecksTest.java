@@ -38,6 +38,7 @@ class ListChecksTest {
             A 145.310-      | a 146.940-               | NOTE name-twice: Slot 0 is called a too.
             A 442.100+      | B 442.1025+ nfm          | NOTE nearly-the-same-frequency: Slot 0 (A) listens only 2500 Hz away, with the same shift.
             A 442.100+      | B 442.125+               |
+            A 442.100+      | B 442.105+               |
             LEG 147.510     | LEGS 147.5125            |
             """)
     void twoChannelsAreSetBesideEachOther(String first, String second, String said) {
@@ -48,6 +49,23 @@ class ListChecksTest {
                 .filter(each -> !each.contains("off-raster"))
                 .toList();
         assertThat(ofList).isEqualTo(said == null ? List.of() : List.of(said));
+    }
+
+    /** Whichever of the two listens lower, the later one is told. */
+    @Test
+    void theLaterOfTwoNearlySameFrequenciesIsTold() {
+        ChannelList list = Lists.of(R2, "B 442.1025+ nfm", "A 442.100+");
+        assertThat(Checks.list(list, R2).get(1).open().stream().map(Finding::toString))
+                .containsExactly(
+                        "NOTE nearly-the-same-frequency: Slot 0 (B) listens only 2500 Hz away, with the same shift.");
+    }
+
+    /** Between the two lies a third on the frequency of one of them, with another shift: it hides neither from the other. */
+    @Test
+    void aThirdChannelHidesNoNearlySameFrequency() {
+        ChannelList list = Lists.of(R2, "A 442.100+", "C 442.100 > 449.600", "B 442.1025+ nfm");
+        assertThat(Checks.list(list, R2).get(2).open().stream().map(Finding::toString))
+                .anyMatch(each -> each.startsWith("NOTE nearly-the-same-frequency: Slot 0 (A)"));
     }
 
     @Test

@@ -3,14 +3,19 @@ package reckonrod.core.fieldlog;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatIllegalArgumentException;
 
+import java.io.StringReader;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.IntStream;
+import javax.xml.parsers.DocumentBuilderFactory;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.w3c.dom.Element;
+import org.xml.sax.InputSource;
 import reckonrod.core.geography.GpxReader;
 import reckonrod.core.geography.Position;
 
@@ -86,6 +91,43 @@ class FieldLogTest {
                 .withMessageContaining("line 6")
                 .withMessageContaining("line 7: Strength must be 1 to 5")
                 .withMessageContaining("line 8: Line must not be empty");
+    }
+
+    /** Of many faults the first are told, and how many more there are; eight are told whole. */
+    @ParameterizedTest
+    @CsvSource({"8, '', line 9:", "9, ; and 1 more, line 9:", "30, ; and 22 more, line 9:"})
+    void ofManyFaultsTheFirstAreTold(int faults, String more, String last) {
+        String rows = "27.11.2026,145.310-,tail\n".repeat(faults);
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> FieldLogCsv.read("Moment,Line,Seen and heard\n" + rows))
+                .withMessageStartingWith(faults + " rows cannot be read, so nothing was taken in: line 2:")
+                .withMessageContaining(last)
+                .withMessageEndingWith(more)
+                .satisfies(refused ->
+                        assertThat(refused.getMessage().contains("line 10:")).isFalse());
+    }
+
+    /** A GPX 1.1 document by its schema's names: its namespace, each point with its moment and who tried it. */
+    @Test
+    void aGpxIsWhatItsSchemaSays() throws Exception {
+        DocumentBuilderFactory factory = DocumentBuilderFactory.newInstance();
+        factory.setNamespaceAware(true);
+        Element gpx = factory.newDocumentBuilder()
+                .parse(new InputSource(new StringReader(FieldLogGpx.write(List.of(test(1, "Harbour", "", Seen.TAIL))))))
+                .getDocumentElement();
+        assertThat(gpx.getNamespaceURI()).isEqualTo("http://www.topografix.com/GPX/1/1");
+        assertThat(gpx.getAttribute("version")).isEqualTo("1.1");
+        assertThat(gpx.getAttribute("creator")).isEqualTo("Reckonrod");
+        Element point = (Element) gpx.getElementsByTagName("wpt").item(0);
+        assertThat(point.getAttribute("lon")).isEqualTo("-38.250000");
+        List<String> inside = IntStream.range(0, point.getChildNodes().getLength())
+                .mapToObj(point.getChildNodes()::item)
+                .filter(Element.class::isInstance)
+                .map(each -> each.getLocalName())
+                .toList();
+        assertThat(inside).as("the schema has them in this order").containsExactly("time", "name", "desc");
+        assertThat(point.getElementsByTagName("time").item(0).getTextContent()).isEqualTo("2026-11-27T14:06:30Z");
+        assertThat(point.getElementsByTagName("desc").item(0).getTextContent()).contains("by Blue", "145.310- T71.9");
     }
 
     @Test

@@ -4,11 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.bandplan.BandPlans;
+import reckonrod.core.finding.Finding;
 import reckonrod.core.frequency.Frequency;
 import reckonrod.core.tone.CtcssTone;
 import reckonrod.core.tone.NoTone;
@@ -82,6 +84,38 @@ class DopplerSetTest {
                     .isEqualTo(set.passes().get(i - 1).toSeconds());
         }
         assertThat(set.passes().get(set.passes().size() - 1).toSeconds()).isEqualTo(rise);
+    }
+
+    /** A channel is left for the next when the shift is halfway between the two: by the geometry of the pass, to the second. */
+    @ParameterizedTest
+    @CsvSource({"145.990, 437.800, 420, 2", "435.250, 145.950, 800, 2", "145.990, 1269.000, 500, 4"})
+    void aChannelIsLeftHalfwayToTheNext(String uplink, String downlink, int height, int steps) {
+        Orbit orbit = new Orbit(height);
+        List<DopplerSet.Pass> passes = set(uplink, downlink, height, R2).passes();
+        assertThat(passes).hasSize(2 * steps + 1);
+        for (int i = 0; i < passes.size(); i++) {
+            int step = steps - i;
+            assertThat(passes.get(i).phase()).isEqualTo(step > 0 ? "nearing" : step < 0 ? "leaving" : "overhead");
+            if (i + 1 < passes.size()) {
+                double border = (step - 0.5) / steps;
+                int at = passes.get(i).toSeconds();
+                assertThat(orbit.shareAt(at - 1)).isGreaterThan(border);
+                assertThat(orbit.shareAt(at + 1)).isLessThan(border);
+            }
+        }
+    }
+
+    /** What is said of one channel of a pass is not said again of each. */
+    @Test
+    void aFindingOfAPassIsSaidOnce() {
+        List<String> said = set("149.000", "437.800", 500, R2).findings().stream()
+                .map(each -> each.kind().code())
+                .toList();
+        assertThat(said)
+                .doesNotHaveDuplicates()
+                .contains("talk-outside-windows")
+                .doesNotContain("cross-band-split");
+        assertThat(set("149.000", "437.800", 500, R2).findings()).isSortedAccordingTo(Finding.ORDER);
     }
 
     @Test

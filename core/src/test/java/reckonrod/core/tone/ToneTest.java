@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.math.BigDecimal;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
@@ -17,6 +18,60 @@ class ToneTest {
     @Test
     void code023GivesTheStandardsWord() {
         assertThat(DcsCode.parse("023 N").word()).isEqualTo(0x763813);
+    }
+
+    /** What opens a speaker: nothing waited for opens for all; a tone for itself; a code for its word; a reversed tone for all others. */
+    @ParameterizedTest
+    @CsvSource({
+        "none, none, true",
+        "none, CTCSS 71.9, true",
+        "CTCSS 71.9, CTCSS 71.9, true",
+        "CTCSS 71.9, CTCSS 74.4, false",
+        "CTCSS 71.9, none, false",
+        "CTCSS 71.9, DCS 023 N, false",
+        "DCS 023 N, DCS 023 N, true",
+        "DCS 023 N, DCS 047 I, true",
+        "DCS 023 N, DCS 047 N, false",
+        "DCS 023 N, DCS 023 I, false",
+        "DCS 023 N, CTCSS 71.9, false",
+        "DCS 023 N, none, false",
+        "reversed CTCSS 71.9, CTCSS 71.9, false",
+        "reversed CTCSS 71.9, CTCSS 74.4, true",
+        "reversed CTCSS 71.9, none, true",
+    })
+    void whatOpensASpeaker(String waitsFor, String sent, boolean opens) {
+        assertThat(Tone.parse(waitsFor).opensFor(Tone.parse(sent))).isEqualTo(opens);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"none", "CTCSS 71.9", "reversed CTCSS 100.0", "DCS 023 N", "DCS 754 I"})
+    void aToneIsReadBackFromItsText(String text) {
+        assertThat(Tone.parse(text).text().orElse("none")).isEqualTo(text);
+    }
+
+    /** Beside each standard tone its neighbours are the nearest; below the first and above the last, the two at that end. */
+    @Test
+    void theNearestTonesAreTheNeighbours() {
+        List<CtcssTone> all = ToneTable.STANDARD.ctcss();
+        for (int i = 1; i < all.size(); i++) {
+            int below = all.get(i - 1).tenthsHertz();
+            int above = all.get(i).tenthsHertz();
+            BigDecimal between = BigDecimal.valueOf(below * 10L + (above - below) * 4L, 2);
+            assertThat(ToneTable.STANDARD.nearest(between))
+                    .extracting(each -> each.tone().tenthsHertz())
+                    .as(between.toPlainString())
+                    .startsWith(below)
+                    .hasSizeGreaterThan(1);
+            assertThat(ToneTable.STANDARD
+                            .nearest(new BigDecimal(all.get(i).toHertzText()))
+                            .get(0)
+                            .tone())
+                    .isEqualTo(all.get(i));
+        }
+        assertThat(ToneTable.STANDARD.nearest(new BigDecimal("60.1")).get(0).tone())
+                .isEqualTo(all.get(0));
+        assertThat(ToneTable.STANDARD.nearest(new BigDecimal("259.9")).get(0).tone())
+                .isEqualTo(all.get(all.size() - 1));
     }
 
     @Test

@@ -113,4 +113,28 @@ class TripPlannerTest {
         }
         assertThat(before).isPositive();
     }
+
+    /** Where a stretch ends, the reach of its repeater does: half a milestone to either side, neither sooner nor later. */
+    @Test
+    void aStretchEndsWhereTheRepeaterIsNoLongerHeard() {
+        DirectoryEntry middle = at("middle", 150).build();
+        Trip.BandTrip trip = PLANNER.plan(ROUTE, List.of(middle), false, new TripPlanner.Wish(0, 0, false))
+                .bands()
+                .get(0);
+        Trip.Leg leg = trip.legs().get(0);
+        double spacing = ROUTE.milestones(1_000).get(1).metres();
+        assertThat(trip.gaps()).hasSize(2);
+        assertThat(leg.fromMetres() + leg.toMetres()).isCloseTo(300_000, within(2 * spacing));
+        for (double edge : new double[] {leg.fromMetres(), leg.toMetres()}) {
+            double inwards = edge < 150_000 ? spacing : -spacing;
+            assertThat(margin(middle, edge + inwards)).isNotNegative();
+            assertThat(margin(middle, edge - inwards)).isNegative();
+        }
+        assertThat(leg.weakMetres()).isZero();
+        assertThat(leg.leastMarginDecibels()).isBetween(0.0, 1.0);
+    }
+
+    private static double margin(DirectoryEntry entry, double metres) {
+        return FINDER.reach(ROUTE.at(metres), entry).orElseThrow().marginDecibels();
+    }
 }
