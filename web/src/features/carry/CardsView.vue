@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import StepPages, { CARRY } from '@/shared/components/StepPages.vue'
 import { useKeys } from '@/shared/keys/useKeys'
+import { PAPERS } from '@/shared/paper'
 import PageBar from '@/shared/ui/PageBar.vue'
 import { counted } from '@/shared/words'
 import ChannelChoice from './components/ChannelChoice.vue'
@@ -20,15 +21,6 @@ const KINDS = [
   { value: 'settings', title: 'Settings, as advised, by its keys' },
   { value: 'strip', title: 'Slots, for the back of a radio' },
   { value: 'lending', title: 'For whoever borrows a radio' },
-]
-const SIZES = [
-  { value: 'a4', title: 'A4' },
-  { value: 'letter', title: 'Letter' },
-  { value: 'a5', title: 'A5' },
-  { value: 'a6', title: 'A6, a card a sheet' },
-  { value: 'index', title: 'Index card, 5 × 3 in' },
-  { value: 'pocket_a4', title: 'A4, folded to eight small pages' },
-  { value: 'pocket_letter', title: 'Letter, folded to eight small pages' },
 ]
 const into = computed(() => [
   ...(kind.value === 'channel' ? [{ value: '', title: 'As the list has them' }] : []),
@@ -79,7 +71,7 @@ useKeys({
             <v-text-field v-model="reach" label="How to reach them" maxlength="120" />
             <v-text-field v-model="back" label="When it is to be back" maxlength="120" />
           </template>
-          <v-select v-model="size" label="Paper" :items="SIZES" />
+          <v-select v-model="size" label="Paper" :items="PAPERS" />
           <v-checkbox v-model="large" label="Large type, for bad light" />
           <div class="acts">
             <v-btn

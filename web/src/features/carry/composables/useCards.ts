@@ -6,10 +6,10 @@ import { useKeptText } from '@/shared/composables/useKeptText'
 import { useNotice } from '@/shared/composables/useNotice'
 import { useOpenList } from '@/shared/composables/useOpenList'
 import { useList } from '@/shared/list/useList'
+import type { Sheet } from '@/shared/paper'
 import { saveFile } from '@/shared/saveFile'
 
 export type CardKind = Schemas['CardsRequest']['kind']
-export type Sheet = Schemas['CardsRequest']['size']
 
 const kept = (key: string) => useKeptText(`reckonrod.cards.${key}`)
 

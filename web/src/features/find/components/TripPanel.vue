@@ -2,6 +2,7 @@
 import { mdiClose } from '@mdi/js'
 import { computed, ref, watch } from 'vue'
 import type { Schemas } from '@/shared/api/client'
+import { PAPERS } from '@/shared/paper'
 import FieldRow from '@/shared/ui/FieldRow.vue'
 import { useTrip } from '../composables/useTrip'
 import TripBand from './TripBand.vue'
@@ -71,7 +72,19 @@ const ready = computed(() => props.listId !== null && name.value.trim() !== '' &
           Make a list of its own, home channels kept
         </v-btn>
         <v-btn :disabled="!ready" @click="asBlock(name)">Put as a block into {{ listName }}</v-btn>
-        <v-btn :disabled="planning" title="By kilometre, as PDF" @click="onPaper(name)">On paper</v-btn>
+        <v-menu>
+          <template #activator="{ props: opens }">
+            <v-btn v-bind="opens" :disabled="planning" title="By kilometre, as PDF">On paper…</v-btn>
+          </template>
+          <v-list>
+            <v-list-item
+              v-for="each in PAPERS"
+              :key="each.value"
+              :title="each.title"
+              @click="onPaper(name, each.value)"
+            />
+          </v-list>
+        </v-menu>
       </FieldRow>
     </div>
   </section>

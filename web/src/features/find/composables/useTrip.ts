@@ -2,6 +2,7 @@ import { useMutation, useQueryClient } from '@tanstack/vue-query'
 import { computed, ref, watch } from 'vue'
 import { api, unwrap, type Schemas, type Trip } from '@/shared/api/client'
 import { useNotice } from '@/shared/composables/useNotice'
+import type { Sheet } from '@/shared/paper'
 import { saveFile } from '@/shared/saveFile'
 import { useListChanges } from '@/shared/list/useListChanges'
 
@@ -65,11 +66,11 @@ export function useTrip(journey: Journey, opened: (id: string) => void) {
       tellProblem(cause)
     }
   }
-  async function onPaper(name: string) {
+  async function onPaper(name: string, size: Sheet) {
     try {
       const file = (await unwrap(
         api.POST('/api/trips/paper', {
-          body: { trip: asked(), size: 'a4', large: false },
+          body: { trip: asked(), size, large: false },
           parseAs: 'blob',
         }),
       )) as unknown as Blob

@@ -2,6 +2,7 @@ package reckonrod.server.paper;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import reckonrod.core.card.Card;
 import reckonrod.core.card.CardPart;
@@ -118,9 +119,42 @@ final class Boxes {
             return keys(keys).stream();
         }
         if (part instanceof CardPart.Table table) {
-            return new Columns(type, size, width).boxes(table).stream();
+            Columns columns = new Columns(type, size, width);
+            return columns.holds(table) ? columns.boxes(table).stream() : stacked(table);
         }
         return Stream.of(new CodeBox(type, size, width, most, (CardPart.Code) part));
+    }
+
+    /** A table on a paper that is too narrow for it: row after row, each cell with its heading. */
+    private Stream<Box> stacked(CardPart.Table table) {
+        return table.rows().stream()
+                .flatMap(row -> Stream.concat(
+                        Stream.of(parting()),
+                        figures(new CardPart.Figures(IntStream.range(0, row.size())
+                                        .filter(i -> !row.get(i).isEmpty())
+                                        .mapToObj(i -> new CardPart.Figure(
+                                                table.headings().get(i), row.get(i)))
+                                        .toList()))
+                                .stream()));
+    }
+
+    private Box parting() {
+        return new Box() {
+            @Override
+            public float high() {
+                return size * 0.5f;
+            }
+
+            @Override
+            public boolean heads() {
+                return true;
+            }
+
+            @Override
+            public void draw(Pen pen, float x, float top) {
+                pen.rule(THIN / 2, x, top - size * 0.3f, x + width, top - size * 0.3f);
+            }
+        };
     }
 
     private static Box barred(Lines lines) {

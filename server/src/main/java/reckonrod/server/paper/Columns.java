@@ -3,12 +3,15 @@ package reckonrod.server.paper;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import reckonrod.core.card.CardPart;
 
 /** Sets a table: each column as wide as it needs to be, and where that is too much the widest give way and are wrapped. */
 final class Columns {
     private static final float LINE = 1.3f;
     private static final float HAIR = 0.25f;
+    private static final Pattern SPACES = Pattern.compile("\\s+");
 
     private final Type type;
     private final float size;
@@ -20,6 +23,7 @@ final class Columns {
         this.width = width;
     }
 
+    /** The rows of a table that it holds. */
     List<Box> boxes(CardPart.Table table) {
         float[] widths = widths(table);
         Row head = row(table.headings(), widths, null);
@@ -33,22 +37,69 @@ final class Columns {
         return size * 0.7f;
     }
 
+    /** Whether no word needs to be parted: a figure that goes on in the next line would be read as two. */
+    boolean holds(CardPart.Table table) {
+        float words = 0;
+        for (int i = 0; i < table.headings().size(); i++) {
+            words += least(table, i);
+        }
+        return words <= room(table);
+    }
+
+    private float room(CardPart.Table table) {
+        return width - gap() * (table.headings().size() - 1);
+    }
+
+    /** The widest word of a column. */
+    private float least(CardPart.Table table, int column) {
+        return Stream.concat(
+                        words(table.headings().get(column)).map(word -> type.width(Face.BOLD, size, word)),
+                        table.rows().stream()
+                                .map(row -> row.get(column))
+                                .flatMap(cell -> words(cell).map(word -> type.width(face(cell), size, word))))
+                .max(Float::compare)
+                .orElse(0f);
+    }
+
+    private static Stream<String> words(String cell) {
+        return SPACES.splitAsStream(cell);
+    }
+
+    private float wanted(CardPart.Table table, int column) {
+        return Math.max(
+                type.width(Face.BOLD, size, table.headings().get(column)),
+                table.rows().stream()
+                        .map(row -> type.width(face(row.get(column)), size, row.get(column)))
+                        .max(Float::compare)
+                        .orElse(0f));
+    }
+
     private float[] widths(CardPart.Table table) {
         int columns = table.headings().size();
         float[] widths = new float[columns];
-        for (int i = 0; i < columns; i++) {
-            int at = i;
-            widths[i] = Math.max(
-                    type.width(Face.BOLD, size, table.headings().get(i)),
-                    table.rows().stream()
-                            .map(row -> type.width(face(row.get(at)), size, row.get(at)))
-                            .max(Float::compare)
-                            .orElse(0f));
-        }
-        float room = width - gap() * (columns - 1);
-        float most = most(widths.clone(), room);
-        for (int i = 0; i < columns; i++) {
-            widths[i] = Math.min(widths[i], most);
+        boolean[] narrowest = new boolean[columns];
+        float left = room(table);
+        for (boolean again = true; again; ) {
+            again = false;
+            float[] others = new float[columns];
+            int count = 0;
+            for (int i = 0; i < columns; i++) {
+                if (!narrowest[i]) {
+                    others[count++] = wanted(table, i);
+                }
+            }
+            float most = most(Arrays.copyOf(others, count), left);
+            for (int i = 0; i < columns && !again; i++) {
+                widths[i] = narrowest[i] ? widths[i] : Math.min(wanted(table, i), most);
+                float least = least(table, i);
+                if (widths[i] < least) {
+                    // Its words need more than its share: the others get less.
+                    widths[i] = least;
+                    narrowest[i] = true;
+                    left -= least;
+                    again = true;
+                }
+            }
         }
         return widths;
     }

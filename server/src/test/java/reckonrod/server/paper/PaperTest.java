@@ -222,15 +222,14 @@ class PaperTest {
                     List.of(new Card("T", "", List.of(new CardPart.Table(rows.get(0), rows)))));
             String read = ReadPaper.text(
                     assertTimeoutPreemptively(Duration.ofSeconds(20), () -> Paper.pdf(deck, PaperSize.A6, true)));
-            if (columns < 3) {
-                rows.forEach(row -> row.forEach(each -> assertThat(read).contains(each)));
-            }
+            // No word is parted: where the paper is too narrow, the cells stand below one another.
+            rows.forEach(row -> row.forEach(each -> assertThat(read).contains(each)));
         }
     }
 
     @Test
     void everyPieceOfTextIsInTheTreeThatIsReadOut() throws IOException {
-        try (PDDocument document = Loader.loadPDF(Paper.pdf(deck(CardWidth.CARD), PaperSize.A4, false))) {
+        try (PDDocument document = Loader.loadPDF(Paper.pdf(deck(CardWidth.PAGE), PaperSize.A4, false))) {
             assertThat(document.getDocumentCatalog().getMarkInfo().isMarked()).isTrue();
             assertThat(document.getDocumentCatalog().getLanguage()).isEqualTo("en");
             COSArray numbers = document.getDocumentCatalog()
