@@ -188,17 +188,15 @@ final class TalkWorker {
     }
 
     private Optional<Talk> signOfSize(long size) {
-        List<Shift> fitting = rules.stream()
-                .map(ShiftRule::shift)
-                .filter(shift -> shift.sizeHertz() == size)
-                .toList();
+        List<ShiftRule> fitting =
+                rules.stream().filter(rule -> rule.shift().sizeHertz() == size).toList();
         if (fitting.size() != 1) {
             String text = Shift.ofHertz(size).toMegahertzText().substring(1);
             return askSign(
                     LineEdit.append("Talk lower, " + Shift.MINUS + text, line, "-"),
                     LineEdit.append("Talk higher, +" + text, line, "+"));
         }
-        Shift shift = fitting.get(0);
+        Shift shift = fitting.get(0).shift();
         findings.add(new Finding(
                 LineFindings.SIGN_BY_PLAN,
                 Field.TRANSMIT,
@@ -210,7 +208,7 @@ final class TalkWorker {
         step(
                 "Shift",
                 shift.toString(),
-                "size as typed, sign by " + plan.shortTitle() + ", " + rules.get(0),
+                "size as typed, sign by " + plan.shortTitle() + ", " + fitting.get(0),
                 Source.RULE);
         return Optional.of(new Talk.Shifted(shift, false));
     }

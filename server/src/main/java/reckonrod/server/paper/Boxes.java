@@ -125,34 +125,37 @@ final class Boxes {
         return Stream.of(new CodeBox(type, size, width, most, (CardPart.Code) part));
     }
 
-    /** A table on a paper that is too narrow for it: row after row, each cell with its heading. */
+    /** A table on a paper that is too narrow for it: row after row, each cell with its heading, and no row is cut. */
     private Stream<Box> stacked(CardPart.Table table) {
         return table.rows().stream()
-                .flatMap(row -> Stream.concat(
-                        Stream.of(parting()),
-                        figures(new CardPart.Figures(IntStream.range(0, row.size())
-                                        .filter(i -> !row.get(i).isEmpty())
-                                        .mapToObj(i -> new CardPart.Figure(
-                                                table.headings().get(i), row.get(i)))
-                                        .toList()))
-                                .stream()));
+                .map(row -> figures(new CardPart.Figures(IntStream.range(0, row.size())
+                        .filter(i -> !row.get(i).isEmpty())
+                        .mapToObj(i -> new CardPart.Figure(table.headings().get(i), row.get(i)))
+                        .toList())))
+                .map(this::uncut);
     }
 
-    private Box parting() {
+    private Box uncut(List<Box> boxes) {
+        float above = size * 0.5f;
         return new Box() {
             @Override
             public float high() {
-                return size * 0.5f;
+                return boxes.stream().map(Box::high).reduce(above, Float::sum);
             }
 
             @Override
-            public boolean heads() {
-                return true;
+            public String together() {
+                return "L";
             }
 
             @Override
             public void draw(Pen pen, float x, float top) {
                 pen.rule(THIN / 2, x, top - size * 0.3f, x + width, top - size * 0.3f);
+                float next = top - above;
+                for (Box each : boxes) {
+                    each.draw(pen, x, next);
+                    next -= each.high();
+                }
             }
         };
     }
