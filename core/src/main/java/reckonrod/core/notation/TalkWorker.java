@@ -141,11 +141,14 @@ final class TalkWorker {
                             LineEdit.append("Listen only", line, "listen-only"),
                             LineEdit.append("Say simplex", line, "simplex"))));
         }
-        step(
-                "Shift",
-                "none",
-                simplexSaid ? "simplex, as typed" : "no sign and no second frequency: simplex",
-                simplexSaid ? Source.PUBLISHED : Source.USUAL);
+        // Nobody talks where no band is.
+        if (simplexSaid || band.isPresent()) {
+            step(
+                    "Shift",
+                    "none",
+                    simplexSaid ? "simplex, as typed" : "no sign and no second frequency: simplex",
+                    simplexSaid ? Source.PUBLISHED : Source.USUAL);
+        }
         return Optional.of(new Talk.Same());
     }
 

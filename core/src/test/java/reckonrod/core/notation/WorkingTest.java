@@ -1,9 +1,11 @@
 package reckonrod.core.notation;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.tuple;
 
 import java.util.List;
 import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import reckonrod.core.bandplan.BandPlan;
@@ -35,6 +37,14 @@ class WorkingTest {
         assertThat(Reckoner.reckon(line, R2).working())
                 .filteredOn(step -> step.what().equals("Shift"))
                 .containsExactly(new Step("Shift", shift, how, source));
+    }
+
+    @Test
+    void whatNobodyTalksToHasNoShift() {
+        assertThat(Reckoner.reckon("132.810", R2).working())
+                .extracting(Step::what, Step::value)
+                .contains(tuple("Talk", "never"))
+                .noneMatch(step -> step.toList().contains("Shift"));
     }
 
     /** What is offered, and where it leads: to just the talk frequency that its label promises. */
