@@ -132,16 +132,13 @@ final class DuplicateCheck implements ListRule {
             return;
         }
         boolean upperLater = upper.getKey() > lower.getKey();
-        Finding finding = Finding.of(
+        int later = Math.max(upper.getKey(), lower.getKey());
+        int earlier = Math.min(upper.getKey(), lower.getKey());
+        List<Finding> all = new ArrayList<>(findings.getOrDefault(later, List.of()));
+        all.add(Finding.of(
                 NEAR_FREQUENCY,
                 Field.RECEIVE,
-                other(
-                        upperLater ? lower.getKey() : upper.getKey(),
-                        upperLater ? a : b,
-                        Map.of("distance", distance + " Hz")));
-        List<Finding> all =
-                new ArrayList<>(findings.getOrDefault(upperLater ? upper.getKey() : lower.getKey(), List.of()));
-        all.add(finding);
-        findings.put(upperLater ? upper.getKey() : lower.getKey(), List.copyOf(all));
+                other(earlier, upperLater ? a : b, Map.of("distance", distance + " Hz"))));
+        findings.put(later, List.copyOf(all));
     }
 }

@@ -1,5 +1,6 @@
 package reckonrod.core.fieldlog;
 
+import java.time.Duration;
 import java.time.Instant;
 import java.util.Collections;
 import java.util.EnumSet;
@@ -59,6 +60,11 @@ public record FieldTest(
                     what + " must be at most " + most + " characters, was " + stripped.length());
         }
         return stripped;
+    }
+
+    /** Whether it is dated after today wherever on earth it was made, as a wrong clock dates it. */
+    public boolean isAheadOf(Instant now) {
+        return at.isAfter(now.plus(Duration.ofDays(1)));
     }
 
     /** What it shows. */

@@ -93,6 +93,13 @@ class FieldLogTest {
                 .withMessageContaining("line 8: Line must not be empty");
     }
 
+    @Test
+    void whatIsDatedMoreThanADayAheadComesOfAWrongClock() {
+        FieldTest test = test(1, "", "", Seen.TAIL);
+        assertThat(test.isAheadOf(test.at().minusSeconds(86_400))).isFalse();
+        assertThat(test.isAheadOf(test.at().minusSeconds(86_401))).isTrue();
+    }
+
     /** Of many faults the first are told, and how many more there are; eight are told whole. */
     @ParameterizedTest
     @CsvSource({"8, '', line 9:", "9, ; and 1 more, line 9:", "30, ; and 22 more, line 9:"})

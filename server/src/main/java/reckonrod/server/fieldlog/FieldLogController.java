@@ -6,7 +6,6 @@ import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
-import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Arrays;
@@ -165,13 +164,10 @@ class FieldLogController {
         try {
             List<FieldLog.Brought> read = read(request.text());
             int taken = learned.take(read);
-            Instant tomorrow = clock.instant().plus(Duration.ofDays(1));
-            return new LogTakenView(
-                    taken,
-                    read.size() - taken,
-                    read.stream()
-                            .filter(each -> each.test().at().isAfter(tomorrow))
-                            .count());
+            Instant now = clock.instant();
+            long ahead =
+                    read.stream().filter(each -> each.test().isAheadOf(now)).count();
+            return new LogTakenView(taken, read.size() - taken, ahead);
         } catch (IllegalArgumentException unreadable) {
             throw ProblemException.refused("log-unreadable", "This log cannot be read", unreadable.getMessage() + ".");
         }

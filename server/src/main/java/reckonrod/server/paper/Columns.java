@@ -76,7 +76,13 @@ final class Columns {
 
     private float[] widths(CardPart.Table table) {
         int columns = table.headings().size();
-        float[] widths = new float[columns];
+        float[] wanted = new float[columns];
+        float[] least = new float[columns];
+        for (int i = 0; i < columns; i++) {
+            wanted[i] = wanted(table, i);
+            least[i] = least(table, i);
+        }
+        float[] widths = wanted.clone();
         boolean[] narrowest = new boolean[columns];
         float left = room(table);
         for (boolean again = true; again; ) {
@@ -85,18 +91,16 @@ final class Columns {
             int count = 0;
             for (int i = 0; i < columns; i++) {
                 if (!narrowest[i]) {
-                    others[count++] = wanted(table, i);
+                    others[count++] = wanted[i];
                 }
             }
             float most = most(Arrays.copyOf(others, count), left);
             for (int i = 0; i < columns && !again; i++) {
-                widths[i] = narrowest[i] ? widths[i] : Math.min(wanted(table, i), most);
-                float least = least(table, i);
-                if (widths[i] < least) {
+                widths[i] = narrowest[i] ? least[i] : Math.min(wanted[i], most);
+                if (widths[i] < least[i]) {
                     // Its words need more than its share: the others get less.
-                    widths[i] = least;
                     narrowest[i] = true;
-                    left -= least;
+                    left -= least[i];
                     again = true;
                 }
             }
