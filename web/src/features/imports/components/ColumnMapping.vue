@@ -2,6 +2,7 @@
 import { useQuery } from '@tanstack/vue-query'
 import { computed, ref } from 'vue'
 import { api, unwrap, type Import } from '@/shared/api/client'
+import SeverityMark from '@/shared/components/SeverityMark.vue'
 import SheetTable from '@/shared/ui/SheetTable.vue'
 
 const props = defineProps<{ brought: Import }>()
@@ -19,6 +20,10 @@ const choices = computed(() => [
   ...(meanings.value ?? []).map((each) => ({ value: each.id, title: each.words })),
 ])
 const problem = ref(table?.missing ? `Rows cannot become entries yet: ${table.missing}.` : '')
+/** Columns that speak of a tone or a shift and are left out all the same; a channel would go without. */
+const open = computed(() =>
+  (table?.headings ?? []).filter((heading, i) => table?.open.includes(heading) && !columns.value[i]),
+)
 const busy = ref(false)
 
 /** A meaning stands at one column: given to another, it leaves the one it had. */
@@ -82,6 +87,12 @@ async function read() {
         </tr>
       </tbody>
     </SheetTable>
+    <p v-if="open.length" role="status">
+      <SeverityMark severity="doubt" />
+      {{ open.map((each) => `"${each}"`).join(', ') }}: nobody could tell which side is meant, so
+      {{ open.length === 1 ? 'it is' : 'they are' }} left out. Say what
+      {{ open.length === 1 ? 'it means' : 'they mean' }}, if it matters.
+    </p>
     <p v-if="problem" role="alert" class="wrong">{{ problem }}</p>
     <div><v-btn color="primary" variant="flat" :loading="busy" @click="read">Read the rows</v-btn></div>
   </section>

@@ -61,6 +61,31 @@ public sealed interface Input {
         }
     }
 
+    /**
+     * Only the size of the shift was published; a band plan supplies the direction.
+     *
+     * @param size how far the input lies from the output, above zero
+     */
+    record Sized(Shift size) implements Input {
+        private static final String EITHER_WAY = "\u00b1";
+
+        public Sized {
+            if (size.hertz() <= 0) {
+                throw new IllegalArgumentException("Size of a shift must be above zero, was " + size);
+            }
+        }
+
+        @Override
+        public String words() {
+            return " " + EITHER_WAY + size.toMegahertzText().substring(1);
+        }
+
+        @Override
+        public Optional<Frequency> frequency(Frequency output) {
+            return Optional.empty();
+        }
+    }
+
     /** It listens where it talks. */
     record Simplex() implements Input {
         @Override
@@ -100,7 +125,11 @@ public sealed interface Input {
             case "+" -> new Signed(true);
             case "-" -> new Signed(false);
             default ->
-                text.startsWith(">") ? new At(Frequency.parse(text.substring(1))) : new Shifted(Shift.parse(text));
+                text.startsWith(">")
+                        ? new At(Frequency.parse(text.substring(1)))
+                        : text.startsWith(Sized.EITHER_WAY)
+                                ? new Sized(Shift.parse(text.substring(1)))
+                                : new Shifted(Shift.parse(text));
         };
     }
 }

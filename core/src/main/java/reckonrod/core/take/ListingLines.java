@@ -2,17 +2,23 @@ package reckonrod.core.take;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.channel.Channel;
+import reckonrod.core.channel.DirectoryFlag;
 import reckonrod.core.directory.DirectoryEntry;
+import reckonrod.core.directory.State;
 import reckonrod.core.directory.listing.ColumnGuess;
 import reckonrod.core.directory.listing.CsvTable;
 import reckonrod.core.directory.listing.Mapping;
 import reckonrod.core.directory.listing.RowReader;
+import reckonrod.core.directory.listing.RowReading;
 import reckonrod.core.directory.listing.Table;
+import reckonrod.core.finding.Field;
 import reckonrod.core.notation.LineWriter;
 
 /**
@@ -41,16 +47,18 @@ public record ListingLines(List<String> lines, boolean isTable, int unread) {
         if (table.isEmpty()) {
             return new ListingLines(text.lines().toList(), false, 0);
         }
-        Mapping mapping = ColumnGuess.ofHeadings(table.get());
+        Mapping mapping = ColumnGuess.ofHeadings(table.get(), List.of(plan));
         int known = (int) mapping.columns().stream().filter(Optional::isPresent).count();
-        if (known < LEAST_COLUMNS || mapping.missing().isPresent()) {
+        if (known < LEAST_COLUMNS
+                || mapping.missing().isPresent()
+                || !ColumnGuess.open(table.get(), mapping).isEmpty()) {
             return new ListingLines(text.lines().toList(), false, 0);
         }
-        RowReader reader = new RowReader(mapping, table.get().headings().size(), "pasted", today, Optional.empty());
+        RowReader reader = new RowReader(mapping, table.get().headings().size(), "pasted", today, Optional.of(plan));
         List<String> lines = new ArrayList<>();
         int unread = 0;
         for (Table.Row row : table.get().rows()) {
-            Optional<String> line = reader.read(row).fold(good -> line(good.entry(), plan), bad -> Optional.empty());
+            Optional<String> line = reader.read(row).fold(good -> line(good, plan), bad -> Optional.empty());
             unread += line.isPresent() ? 0 : 1;
             lines.add(line.orElseGet(
                     () -> row.cells().stream().filter(cell -> !cell.isBlank()).collect(Collectors.joining(" "))));
@@ -67,8 +75,26 @@ public record ListingLines(List<String> lines, boolean isTable, int unread) {
         }
     }
 
-    private static Optional<String> line(DirectoryEntry entry, BandPlan plan) {
-        return Taking.channel(entry, plan).map(channel -> LineWriter.write(channel.withName(name(entry)), plan));
+    /** A row whose shift is in doubt stays as it is, so that the doubt is told where its line is read; it would be gone in a sure one. */
+    private static Optional<String> line(RowReading.Good row, BandPlan plan) {
+        DirectoryEntry entry = row.entry();
+        if (row.doubts().stream().anyMatch(each -> each.field() == Field.TRANSMIT)) {
+            return Optional.empty();
+        }
+        String burst = entry.standing().wantsBurst() ? " burst" : "";
+        return Taking.channel(entry, plan)
+                .map(channel -> channel.withName(name(entry)).withFlags(flags(entry)))
+                .map(channel -> LineWriter.write(channel, plan) + burst);
+    }
+
+    /** What a line says of an entry besides its channel; in a line, being silent is a flag. */
+    private static Set<DirectoryFlag> flags(DirectoryEntry entry) {
+        Set<DirectoryFlag> flags = EnumSet.noneOf(DirectoryFlag.class);
+        flags.addAll(entry.standing().flags());
+        if (entry.standing().state() == State.OFF_AIR) {
+            flags.add(DirectoryFlag.OFF_AIR);
+        }
+        return flags;
     }
 
     private static String name(DirectoryEntry entry) {

@@ -9,15 +9,18 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import reckonrod.core.bandplan.BandPlan;
+import reckonrod.core.bandplan.ShiftRule;
 import reckonrod.core.channel.Channel;
 import reckonrod.core.channel.Emission;
 import reckonrod.core.directory.DirectoryEntry;
+import reckonrod.core.directory.Input;
 import reckonrod.core.directory.Signal;
 import reckonrod.core.directory.Trust;
 import reckonrod.core.finding.Field;
 import reckonrod.core.finding.Finding;
 import reckonrod.core.finding.FindingKind;
 import reckonrod.core.finding.Severity;
+import reckonrod.core.frequency.Frequency;
 import reckonrod.core.list.ChannelList;
 import reckonrod.core.list.Listening;
 import reckonrod.core.list.NameRecipe;
@@ -34,6 +37,18 @@ public final class Taking {
             Severity.NOTE,
             "{name} in slot {slot} has the same pair and tones.",
             "Taken once more it stands in the list twice.");
+
+    static final FindingKind DIRECTION_BY_PLAN = new FindingKind(
+            "entry-direction-by-plan",
+            Severity.DOUBT,
+            "The entry says how far it shifts, {shift} MHz, and not which way; repeaters of {plan} talk {way} there.",
+            "A repeater may differ from the plan; look it up before you rely on it.");
+
+    static final FindingKind DIRECTION_OPEN = new FindingKind(
+            "entry-direction-open",
+            Severity.ERROR,
+            "The entry says how far it shifts, {shift} MHz, and not which way; {plan} has no such shift there.",
+            "Look up where the repeater listens, and type its channel with both frequencies.");
 
     private Taking() {}
 
@@ -101,8 +116,11 @@ public final class Taking {
     private static Taken one(
             DirectoryEntry entry, Optional<Channel> channel, ChannelList list, BandPlan plan, LocalDate today) {
         List<Finding> findings = new ArrayList<>(Trust.in(entry, today).findings());
+        direction(entry, plan).ifPresent(findings::add);
         if (channel.isEmpty()) {
-            findings.addAll(Reckoner.reckon(frequencies(entry.signal()), plan).findings());
+            frequencies(entry.signal(), plan)
+                    .ifPresent(
+                            line -> findings.addAll(Reckoner.reckon(line, plan).findings()));
             return new Taken(entry, "", Optional.empty(), findings);
         }
         twin(channel.get(), list).ifPresent(findings::add);
@@ -126,14 +144,48 @@ public final class Taking {
         if (emission.isEmpty()) {
             return Optional.empty();
         }
-        return Reckoner.reckon(frequencies(signal), plan)
-                .channel()
+        return frequencies(signal, plan)
+                .flatMap(line -> Reckoner.reckon(line, plan).channel())
                 .map(each -> each.withTones(signal.talkTone(), signal.listenTone())
                         .withEmission(emission.get())
                         .withFlags(entry.standing().flags()));
     }
 
-    private static String frequencies(Signal signal) {
-        return signal.output().toMegahertzText() + signal.input().words();
+    /** Output and input in the notation; absent where nobody knows which way the input lies. */
+    private static Optional<String> frequencies(Signal signal, BandPlan plan) {
+        String output = signal.output().toMegahertzText();
+        return signal.input() instanceof Input.Sized sized
+                ? byPlan(signal.output(), sized, plan)
+                        .map(rule -> output + " " + rule.shift().toMegahertzText())
+                : Optional.of(output + signal.input().words());
+    }
+
+    /** The only way that repeaters shift by so much there. */
+    private static Optional<ShiftRule> byPlan(Frequency output, Input.Sized sized, BandPlan plan) {
+        List<ShiftRule> rules = plan.bandAt(output).stream()
+                .flatMap(band -> band.rulesFor(output).stream())
+                .filter(rule -> Math.abs(rule.shift().hertz()) == sized.size().hertz())
+                .toList();
+        return rules.size() == 1 ? Optional.of(rules.get(0)) : Optional.empty();
+    }
+
+    private static Optional<Finding> direction(DirectoryEntry entry, BandPlan plan) {
+        if (!(entry.signal().input() instanceof Input.Sized sized)) {
+            return Optional.empty();
+        }
+        String shift = sized.words().strip();
+        return Optional.of(byPlan(entry.signal().output(), sized, plan)
+                .map(rule -> Finding.of(
+                        DIRECTION_BY_PLAN,
+                        Field.TRANSMIT,
+                        Map.of(
+                                "shift",
+                                shift,
+                                "way",
+                                rule.shift().hertz() < 0 ? "lower" : "higher",
+                                "plan",
+                                plan.shortTitle())))
+                .orElseGet(() ->
+                        Finding.of(DIRECTION_OPEN, Field.TRANSMIT, Map.of("shift", shift, "plan", plan.shortTitle()))));
     }
 }

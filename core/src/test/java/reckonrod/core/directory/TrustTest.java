@@ -52,7 +52,7 @@ class TrustTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"> 145.150", "-0.600", "+7.600", "+", "-", "simplex", ""})
+    @ValueSource(strings = {"> 145.150", "-0.600", "+7.600", "±0.600", "+", "-", "simplex", ""})
     void anInputIsReadBackFromItsWords(String words) {
         Input input = Input.parse(words);
         assertThat(Input.parse(input.words())).isEqualTo(input);

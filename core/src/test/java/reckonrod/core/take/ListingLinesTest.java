@@ -35,6 +35,32 @@ class ListingLinesTest {
                         "BROKEN none");
     }
 
+    /** A table with the size of a shift and its sign apart, and one whose tones nobody can place: that one stays for the lines' own reading. */
+    @Test
+    void aShiftIsReadFromBothOfItsColumnsAndWhatIsOpenStays() {
+        assertThat(of("""
+                Location,Output,Offset,+/-,Tone
+                SKARRA,145.310,0.600,-,71.9
+                OSTREY,441.150,5.0,+,156.7
+                PELL,145.350,0.600,,
+                FAR,145.350,1.000,,
+                """).lines())
+                .containsExactly(
+                        "SKARRA 145.310 -0.600 T71.9",
+                        "OSTREY 441.150 +5.000 T156.7",
+                        "PELL 145.350 0.600",
+                        "FAR 145.350 1.000");
+        assertThat(of("""
+                Location,Output,Shift,Input,Tone,Status
+                SKARRA,145.310,-,144.710,1750,off air
+                OSTREY,441.150,-,446.150,156.7,
+                """).lines())
+                .containsExactly("SKARRA 145.310 > 144.710 off-air burst", "OSTREY 441.150 - 446.150 156.7");
+        assertThat(of("Name,Frequency,Tx/Rx tone,Shift\nSKARRA,145.310,71.9,-\n")
+                        .isTable())
+                .isFalse();
+    }
+
     @Test
     void linesThatOnlyLookLikeATableStayAsTheyAre() {
         String text = "SKARRA,145.310,-,71.9\nOSTREY,441.150,+,156.7";

@@ -21,6 +21,8 @@ import reckonrod.core.directory.Mode;
 import reckonrod.core.directory.State;
 import reckonrod.core.finding.Edit;
 import reckonrod.core.finding.Finding;
+import reckonrod.core.finding.Severity;
+import reckonrod.core.frequency.Frequency;
 import reckonrod.core.list.Belongs;
 import reckonrod.core.list.BlockEdit;
 import reckonrod.core.list.ChannelList;
@@ -70,6 +72,33 @@ class TakingTest {
         assertThat(channel.receive().toMegahertzText()).isEqualTo(output);
         assertThat(channel.transmit().orElseThrow().toMegahertzText()).isEqualTo(talk);
         assertThat(channel.name()).isEqualTo("Skarra Head");
+    }
+
+    /** A size alone goes the way of the plan, and that is told; where the plan has no such shift nothing is made up. */
+    @ParameterizedTest
+    @CsvSource({
+        "145.350, ±0.600, r2, 144.750, entry-direction-by-plan",
+        "147.135, ±0.600, r2, 147.735, entry-direction-by-plan",
+        "438.950, ±7.600, r1, 431.350, entry-direction-by-plan",
+        "145.350, ±1.000, r2, none, entry-direction-open",
+        "147.555, ±0.600, r2, none, entry-direction-open"
+    })
+    void aShiftWithoutDirectionIsNeverTakenForSure(String output, String input, String plan, String talk, String told) {
+        Taken taken = take(
+                Entries.at("v:1", "Skarra Head", 47.6, -38.2)
+                        .line(output, input, "")
+                        .build(),
+                plan.equals("r1") ? R1 : R2);
+        assertThat(taken.channel()
+                        .flatMap(Channel::transmit)
+                        .map(Frequency::toMegahertzText)
+                        .orElse("none"))
+                .isEqualTo(talk);
+        assertThat(taken.findings()).anySatisfy(each -> {
+            assertThat(each.kind().code()).isEqualTo(told);
+            assertThat(each.kind().severity()).isNotEqualTo(Severity.NOTE);
+            assertThat(each.message()).doesNotContain("{");
+        });
     }
 
     /** Tones stay on their sides through the line and back, whatever they are. */

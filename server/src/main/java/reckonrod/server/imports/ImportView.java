@@ -32,12 +32,14 @@ record ImportView(
      *
      * @param guessed what each probably means; empty where it is left out
      * @param remembered whether that is what a person said for the same headings before
+     * @param open the headings that speak of a tone or a shift and whose meaning nobody could guess
      * @param sample the first rows
      */
     record Columns(
             List<String> headings,
             List<String> guessed,
             boolean remembered,
+            List<String> open,
             List<List<String>> sample,
             @Schema(nullable = true) String missing) {}
 

@@ -65,8 +65,7 @@ class Importing {
             read(id, store.reading(id, LINE, List.of()), 0);
             return view(id);
         }
-        TableLook look =
-                readable(() -> look(brought.kind(), () -> Files.newInputStream(spool.file()), brought.charset()));
+        TableLook look = readable(() -> look(brought, () -> Files.newInputStream(spool.file())));
         return view(store.begin(source, brought, spool.file(), look));
     }
 
@@ -94,7 +93,9 @@ class Importing {
         return TableText.reader(bytes, charset);
     }
 
-    private TableLook look(ImportKind kind, Opening opening, Optional<Charset> charset) throws IOException {
+    private TableLook look(Brought brought, Opening opening) throws IOException {
+        ImportKind kind = brought.kind();
+        Optional<Charset> charset = brought.charset();
         List<String> names;
         if (kind == ImportKind.GEOJSON) {
             try (Reader reader = text(opening.open(), charset)) {
@@ -104,7 +105,7 @@ class Importing {
             names = List.of();
         }
         try (TableRows rows = rows(kind, text(opening.open(), charset), names)) {
-            return TableLook.of(rows);
+            return TableLook.of(rows, plans.plan(brought.bandPlan()));
         }
     }
 
@@ -190,6 +191,10 @@ class Importing {
         return mapping;
     }
 
+    private static Brought asBrought(ImportRecord record) {
+        return new Brought(record.kind(), record.name(), charset(record), record.bandPlan());
+    }
+
     /** Goes on reading where it broke off. */
     ImportView goOn(UUID id) {
         UUID reader = store.goingOn(id);
@@ -222,8 +227,7 @@ class Importing {
         ImportRecord record = store.get(id);
         if (record.mustBeLookedAt()) {
             ImportRecord unseen = record;
-            record = store.lookedAt(
-                    id, readable(() -> look(unseen.kind(), () -> new PartStream(content, id), charset(unseen))));
+            record = store.lookedAt(id, readable(() -> look(asBrought(unseen), () -> new PartStream(content, id))));
         }
         return ImportView.of(record, store.counts(id), record.state() == ImportState.MAPPING ? columns(record) : null);
     }
@@ -236,6 +240,7 @@ class Importing {
                 look.headings(),
                 remembered.orElse(look.guessed()),
                 remembered.isPresent(),
+                remembered.isPresent() ? List.of() : look.open(),
                 look.sample(),
                 remembered.isPresent() ? null : look.missingOfGuess().orElse(null));
     }

@@ -47,8 +47,8 @@ final class ServiceSource implements RowSource {
         }
         try {
             Table table = CsvTable.parse(page.body());
-            RowReader reader =
-                    new RowReader(ColumnGuess.of(table), table.headings().size(), source, today, Optional.empty());
+            RowReader reader = new RowReader(
+                    ColumnGuess.of(table, List.of()), table.headings().size(), source, today, Optional.empty());
             List<ReadRow> rows = new ArrayList<>();
             for (Table.Row each : table.rows()) {
                 rows.add(new ReadRow(row + rows.size() + 1, each.cells(), reader.read(each)));

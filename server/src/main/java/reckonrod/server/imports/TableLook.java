@@ -3,6 +3,8 @@ package reckonrod.server.imports;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
+import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.directory.listing.Column;
 import reckonrod.core.directory.listing.ColumnGuess;
 import reckonrod.core.directory.listing.Mapping;
@@ -24,9 +26,10 @@ record TableLook(List<String> headings, List<String> guessed, String missing, Li
     /**
      * Looks through a table to its end.
      *
+     * @param plan that its repeaters go by
      * @throws IllegalArgumentException if it is none, or too large; the message says what to do
      */
-    static TableLook of(TableRows table) {
+    static TableLook of(TableRows table, BandPlan plan) {
         List<Table.Row> first = new ArrayList<>();
         int rows = 0;
         while (table.hasNext()) {
@@ -41,7 +44,7 @@ record TableLook(List<String> headings, List<String> guessed, String missing, Li
         if (rows == 0) {
             throw new IllegalArgumentException(Table.NO_ROWS);
         }
-        Mapping guess = ColumnGuess.of(new Table(table.headings(), first));
+        Mapping guess = ColumnGuess.of(new Table(table.headings(), first), List.of(plan));
         return new TableLook(
                 table.headings(),
                 guess.columns().stream()
@@ -50,6 +53,17 @@ record TableLook(List<String> headings, List<String> guessed, String missing, Li
                 guess.missing().orElse(""),
                 first.stream().limit(SAMPLE).map(Table.Row::cells).toList(),
                 rows);
+    }
+
+    /** The headings that speak of a tone or a shift, and for which nothing was guessed. */
+    List<String> open() {
+        List<Table.Row> first = IntStream.range(0, sample.size())
+                .mapToObj(i -> new Table.Row(i + 1, sample.get(i)))
+                .toList();
+        Mapping mapping = new Mapping(guessed.stream()
+                .map(each -> each.isEmpty() ? Optional.<Column>empty() : Optional.of(Column.valueOf(each)))
+                .toList());
+        return ColumnGuess.open(new Table(headings, first), mapping);
     }
 
     /** Those of the guess, if nobody said better. */

@@ -104,7 +104,7 @@ class WorldTest {
             assertThat(page.headers().firstValue("X-Total-Count")).contains("50032");
             Table table = CsvTable.parse(page.body());
             RowReader reader = new RowReader(
-                    ColumnGuess.of(table),
+                    ColumnGuess.of(table, List.of()),
                     table.headings().size(),
                     World.SOURCE,
                     LocalDate.of(2026, 12, 1),

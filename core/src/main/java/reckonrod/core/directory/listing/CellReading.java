@@ -3,24 +3,31 @@ package reckonrod.core.directory.listing;
 import java.math.BigDecimal;
 import java.time.DateTimeException;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.EnumSet;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.regex.MatchResult;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import reckonrod.core.channel.DirectoryFlag;
-import reckonrod.core.directory.Input;
 import reckonrod.core.directory.Mode;
 import reckonrod.core.directory.State;
 import reckonrod.core.frequency.Frequency;
-import reckonrod.core.frequency.Shift;
 
 /** Reads single cells of a listing; each method throws {@link IllegalArgumentException} with what was found and expected. */
 final class CellReading {
     private static final Pattern PLAIN_NUMBER = Pattern.compile("[0-9]+(?:[.,][0-9]+)?");
-    private static final Pattern SIGNED = Pattern.compile("([+\\-\u2212]?) ?([0-9]+(?:[.,][0-9]+)?) ?(khz|mhz|hz)?");
+    private static final Pattern MODE_WORDS = Pattern.compile("[\\p{L}\\p{N}]+(?:-[\\p{L}\\p{N}]+)*");
+    private static final Pattern BURST =
+            Pattern.compile("(?<![0-9.])1750(?![0-9])(?: ?hz)?(?: (?:tone )?burst)?|(?:tone )?burst");
+    private static final Pattern JOINS = Pattern.compile("^[\\s/,;+&|-]*(?:or )?[\\s]*|[\\s/,;+&|]*(?: or)?[\\s]*$");
+    private static final Pattern FLAG_PARTS = Pattern.compile("[^,;/]+");
+    private static final Pattern FLAG_WORDS = Pattern.compile("[^ ()]+");
+    private static final Pattern LETTERS = Pattern.compile("[ELOCW]{2,5}|[elocw]{2,5}");
     private static final Pattern YEAR_FIRST =
             Pattern.compile("([0-9]{4})[-/.]([0-9]{1,2})[-/.]([0-9]{1,2})(?:[T ].*)?");
     private static final Pattern DAY_FIRST = Pattern.compile("([0-9]{1,2})\\.([0-9]{1,2})\\.([0-9]{4})");
@@ -42,40 +49,6 @@ final class CellReading {
         return Frequency.parse(cell);
     }
 
-    static Input shift(String cell) {
-        String text = cell.strip().toLowerCase(Locale.ROOT);
-        return switch (text) {
-            case "+" -> new Input.Signed(true);
-            case "-", "\u2212" -> new Input.Signed(false);
-            case "0", "simplex", "s", "none" -> new Input.Simplex();
-            default -> signedShift(cell, text);
-        };
-    }
-
-    private static Input signedShift(String cell, String text) {
-        Matcher matcher = SIGNED.matcher(text);
-        if (!matcher.matches()) {
-            throw new IllegalArgumentException(
-                    "Shift must be a sign, or a sign and a size such as -0.600 or -600 kHz, was \"" + cell + "\"");
-        }
-        BigDecimal size = new BigDecimal(matcher.group(2).replace(',', '.'));
-        String unit = matcher.group(3);
-        // Nobody shifts by 100 MHz and more, nor by less than 100 kHz in a listing of kilohertz.
-        int power = unit == null
-                ? size.compareTo(BigDecimal.valueOf(100)) >= 0 ? 3 : 6
-                : unit.equals("mhz") ? 6 : unit.equals("khz") ? 3 : 0;
-        if (size.signum() == 0) {
-            return new Input.Simplex();
-        }
-        try {
-            long hertz = size.movePointRight(power).longValueExact();
-            boolean down = !matcher.group(1).isEmpty() && !matcher.group(1).equals("+");
-            return new Input.Shifted(Shift.ofHertz(down ? -hertz : hertz));
-        } catch (ArithmeticException finerThanOneHertz) {
-            throw new IllegalArgumentException("Shift must be whole hertz, was \"" + cell + "\"", finerThanOneHertz);
-        }
-    }
-
     static OptionalDouble figure(String what, String cell) {
         String text = cell.strip().toLowerCase(Locale.ROOT);
         if (text.isEmpty()) {
@@ -89,54 +62,92 @@ final class CellReading {
         return OptionalDouble.of(Double.parseDouble(number.group(1).replace(',', '.')));
     }
 
+    /**
+     * What a machine passes on; of several, what most radios can use.
+     *
+     * @throws IllegalArgumentException if no word of the cell is known
+     */
     static Mode mode(String cell) {
-        String text = cell.strip().toLowerCase(Locale.ROOT);
-        return switch (text) {
-            case "", "fm", "analog", "analogue", "wfm", "f3e" -> Mode.FM;
-            case "nfm", "fmn", "narrow", "narrow fm" -> Mode.NFM;
-            case "am", "a3e" -> Mode.AM;
-            default ->
-                // A machine that passes both on can be used by an analogue radio.
-                text.contains("fm") || text.contains("analog") ? Mode.FM : Mode.DIGITAL;
-        };
+        if (cell.isBlank()) {
+            return Mode.FM;
+        }
+        Set<Mode> modes = EnumSet.noneOf(Mode.class);
+        CellWords.mode(cell)
+                .ifPresentOrElse(
+                        modes::add,
+                        () -> MODE_WORDS
+                                .matcher(cell)
+                                .results()
+                                .forEach(word -> CellWords.mode(word.group()).ifPresent(modes::add)));
+        if (modes.contains(Mode.NFM)) {
+            return Mode.NFM;
+        }
+        return modes.stream()
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException(
+                        "Mode must be a word such as FM, NFM, AM or digital, was \"" + cell + "\""));
     }
 
+    /** @throws IllegalArgumentException if the words are not known */
     static State state(String cell) {
-        String text = cell.strip().toLowerCase(Locale.ROOT).replace('_', ' ').replace('-', ' ');
-        return switch (text) {
-            case "on air", "on the air", "on", "active", "operational", "working", "yes", "true", "1", "up" ->
-                State.ON_AIR;
-            case "off air", "off the air", "off", "inactive", "silent", "no", "false", "0", "down", "closed down" ->
-                State.OFF_AIR;
-            default -> State.UNKNOWN;
-        };
+        return CellWords.state(cell)
+                .orElseThrow(() -> new IllegalArgumentException(
+                        "State must be a word such as on air, off air or unknown, was \"" + cell + "\""));
     }
 
-    static Set<DirectoryFlag> flags(String cell) {
+    /**
+     * The flags of a cell.
+     *
+     * @param known those that are understood
+     * @param offAir whether they say that it is off the air, which is a state
+     * @param unknown the words that are not understood
+     */
+    record Flags(Set<DirectoryFlag> known, boolean offAir, List<String> unknown) {}
+
+    static Flags flags(String cell) {
         Set<DirectoryFlag> flags = EnumSet.noneOf(DirectoryFlag.class);
-        for (String word : cell.strip().split("[,;/ ]+", -1)) {
-            Optional<DirectoryFlag> whole = byWord(word);
+        List<String> unknown = new ArrayList<>();
+        for (MatchResult part : FLAG_PARTS.matcher(cell).results().toList()) {
+            String words = part.group().strip();
+            if (words.isEmpty() || words.equals("-")) {
+                continue;
+            }
+            Optional<DirectoryFlag> whole = CellWords.flag(words);
             if (whole.isPresent()) {
                 flags.add(whole.get());
-            } else if (word.matches("[ELOCWelocw]+")) {
-                word.chars()
-                        .forEach(letter ->
-                                DirectoryFlag.of(String.valueOf((char) letter)).ifPresent(flags::add));
+            } else {
+                FLAG_WORDS.matcher(words).results().map(MatchResult::group).forEach(word -> flag(word, flags, unknown));
             }
         }
-        flags.remove(DirectoryFlag.OFF_AIR);
-        return flags;
+        // A machine is not for all and for members only.
+        if (flags.contains(DirectoryFlag.OPEN) && flags.contains(DirectoryFlag.CLOSED)) {
+            return new Flags(Set.of(), false, List.of(cell));
+        }
+        boolean offAir = flags.remove(DirectoryFlag.OFF_AIR);
+        return new Flags(flags, offAir, unknown);
     }
 
-    private static Optional<DirectoryFlag> byWord(String word) {
-        return switch (word.toLowerCase(Locale.ROOT)) {
-            case "open" -> Optional.of(DirectoryFlag.OPEN);
-            case "closed" -> Optional.of(DirectoryFlag.CLOSED);
-            case "linked" -> Optional.of(DirectoryFlag.LINKED);
-            case "emergency" -> Optional.of(DirectoryFlag.EMERGENCY_POWER);
-            case "wide" -> Optional.of(DirectoryFlag.WIDE_AREA);
-            default -> Optional.empty();
-        };
+    private static void flag(String word, Set<DirectoryFlag> flags, List<String> unknown) {
+        Optional<DirectoryFlag> flag = CellWords.flag(word);
+        if (flag.isPresent()) {
+            flags.add(flag.get());
+        } else if (LETTERS.matcher(word).matches() && word.chars().distinct().count() == word.length()) {
+            word.chars()
+                    .forEach(letter ->
+                            DirectoryFlag.of(Character.toString(letter)).ifPresent(flags::add));
+        } else {
+            unknown.add(word);
+        }
+    }
+
+    /** What stands beside a burst of 1750 Hz in the cell of a tone; absent where it speaks of none. */
+    static Optional<String> besideBurst(String cell) {
+        Matcher burst = BURST.matcher(cell.strip().toLowerCase(Locale.ROOT));
+        if (!burst.find()) {
+            return Optional.empty();
+        }
+        String rest = burst.replaceFirst(" ");
+        return Optional.of(JOINS.matcher(rest).replaceAll(""));
     }
 
     /** A day; one that can be read in two ways is refused. */

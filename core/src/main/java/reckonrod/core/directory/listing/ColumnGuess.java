@@ -2,36 +2,26 @@ package reckonrod.core.directory.listing;
 
 import java.math.BigDecimal;
 import java.util.ArrayList;
-import java.util.EnumSet;
-import java.util.LinkedHashMap;
+import java.util.EnumMap;
+import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
 import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 import reckonrod.core.bandplan.Band;
+import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.bandplan.BandPlans;
-import reckonrod.core.datafile.DataFile;
+import reckonrod.core.directory.State;
 import reckonrod.core.geography.Locator;
 import reckonrod.core.tone.CtcssTone;
+import reckonrod.core.tone.PublishedTone;
 import reckonrod.core.tone.ToneTable;
 
 /** Guesses what the columns of a table mean: by their headings, and where those say nothing, by the values themselves. */
 public final class ColumnGuess {
-    private static final Map<String, Column> WORDS =
-            DataFile.readResource(ColumnGuess.class, "/reckonrod/core/directory/listing/columns.yaml", section -> {
-                Map<String, Column> words = new LinkedHashMap<>();
-                section.sections("columns", each -> {
-                    Column column = each.value("column", Column::valueOf, Column.NOTES);
-                    each.values("words", String::strip).forEach(word -> words.put(word, column));
-                    return column;
-                });
-                return words;
-            });
-
-    private static final int SAMPLE = 200;
     private static final double SHARE = 0.8;
     private static final Pattern NUMBER = Pattern.compile("[+-]?[0-9]+(?:[.,][0-9]+)?");
     private static final Pattern CALL_SIGN = Pattern.compile("[A-Z0-9]{1,3}[0-9][A-Z0-9]{0,4}[A-Z](?:[/-][A-Z0-9]+)?");
@@ -40,95 +30,155 @@ public final class ColumnGuess {
     private static final Pattern NAME = Pattern.compile("\\p{Lu}[\\p{L}' -]*\\p{Ll}[\\p{L}' -]*");
     private static final Pattern DATE = Pattern.compile("[0-9]{4}-[0-9]{2}-[0-9]{2}");
 
-    private ColumnGuess() {}
+    private final TableLooks looks;
+    private final Map<Column, Integer> places = new EnumMap<>(Column.class);
+    private final Set<Integer> settled = new HashSet<>();
 
-    /** What the headings alone say of the columns. */
-    public static Mapping ofHeadings(Table table) {
-        return new Mapping(byHeadings(table, EnumSet.noneOf(Column.class)));
+    private ColumnGuess(TableLooks looks) {
+        this.looks = looks;
     }
 
-    private static List<Optional<Column>> byHeadings(Table table, Set<Column> taken) {
-        List<Optional<Column>> columns = new ArrayList<>();
-        for (String heading : table.headings()) {
-            columns.add(byHeading(heading).filter(taken::add));
-        }
-        return columns;
+    /** What the headings say of the columns, where the values do not speak against it. */
+    public static Mapping ofHeadings(Table table, List<BandPlan> plans) {
+        ColumnGuess guess = new ColumnGuess(new TableLooks(table));
+        guess.byHeadings(plans);
+        return guess.mapping();
     }
 
-    /** The most likely mapping of a table. */
-    public static Mapping of(Table table) {
-        int width = table.headings().size();
-        Set<Column> taken = EnumSet.noneOf(Column.class);
-        List<Optional<Column>> columns = byHeadings(table, taken);
-        for (int i = 0; i < width; i++) {
-            if (columns.get(i).isEmpty()) {
-                columns.set(i, byValues(values(table, i), taken).filter(taken::add));
+    /**
+     * The most likely mapping of a table.
+     *
+     * @param plans those that its repeaters may go by, which tell outputs from inputs where nothing else does
+     */
+    public static Mapping of(Table table, List<BandPlan> plans) {
+        ColumnGuess guess = new ColumnGuess(new TableLooks(table));
+        guess.byHeadings(plans);
+        for (int i = 0; i < guess.looks.width(); i++) {
+            if (!guess.settled.contains(i)) {
+                int at = i;
+                guess.byValues(guess.looks.filled(i)).ifPresent(column -> guess.mean(column, at));
             }
+        }
+        return guess.mapping();
+    }
+
+    /** The headings of columns that speak of a tone or a shift, have values, and mean nothing by a mapping. */
+    public static List<String> open(Table table, Mapping mapping) {
+        TableLooks looks = new TableLooks(table);
+        return IntStream.range(0, looks.width())
+                .filter(i -> looks.heading(i).isOfToneOrShift()
+                        && mapping.columns().get(i).isEmpty()
+                        && !looks.filled(i).isEmpty())
+                .mapToObj(table.headings()::get)
+                .toList();
+    }
+
+    private Mapping mapping() {
+        List<Optional<Column>> columns = new ArrayList<>();
+        for (int i = 0; i < looks.width(); i++) {
+            int at = i;
+            columns.add(places.entrySet().stream()
+                    .filter(each -> each.getValue() == at)
+                    .map(Map.Entry::getKey)
+                    .findFirst());
         }
         return new Mapping(columns);
     }
 
-    private static Optional<Column> byHeading(String heading) {
-        String words = " "
-                + heading.toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}]+", " ").strip() + " ";
-        return WORDS.keySet().stream()
-                .filter(each -> words.contains(" " + each + " "))
-                .max(java.util.Comparator.comparingInt(String::length))
-                .map(WORDS::get);
+    private void mean(Column column, int place) {
+        if (settled.add(place)) {
+            places.putIfAbsent(column, place);
+        }
     }
 
-    private static List<String> values(Table table, int column) {
-        return table.rows().stream()
-                .limit(SAMPLE)
-                .filter(row -> row.cells().size() > column)
-                .map(row -> row.cells().get(column).strip())
-                .filter(cell -> !cell.isEmpty())
-                .toList();
+    private void byHeadings(List<BandPlan> plans) {
+        for (int i = 0; i < looks.width(); i++) {
+            Heading heading = looks.heading(i);
+            int at = i;
+            heading.column().map(each -> asItsValuesAre(each, at)).ifPresent(column -> mean(column, at));
+            if (heading.is(Heading.Thing.NOTHING)) {
+                settled.add(i);
+            }
+        }
+        new RadioColumns(looks, plans).places().forEach((column, place) -> {
+            settled.add(place);
+            places.putIfAbsent(column, place);
+        });
+        for (int i = 0; i < looks.width(); i++) {
+            if (looks.heading(i).thing().isPresent() && !looks.filled(i).isEmpty()) {
+                // What its heading speaks of and nobody could place is not guessed from its values either.
+                settled.add(i);
+            }
+        }
     }
 
-    private static Optional<Column> byValues(List<String> values, Set<Column> taken) {
+    /** Some headings are used for two things: the values say which. */
+    private Column asItsValuesAre(Column column, int place) {
+        List<String> filled = looks.filled(place);
+        boolean ofFlags = mostly(
+                filled,
+                value -> !CellReading.flags(value).known().isEmpty()
+                        && CellReading.flags(value).unknown().isEmpty());
+        return switch (column) {
+            case STATE ->
+                filled.isEmpty()
+                                || mostly(
+                                        filled, value -> CellWords.state(value).isPresent())
+                        ? column
+                        : ofFlags ? Column.FLAGS : isOfStates(filled) ? column : Column.AREA;
+            case FLAGS -> !filled.isEmpty() && mostly(filled, ColumnGuess::isPrintedTone) ? Column.TALK_TONE : column;
+            case SITE -> !filled.isEmpty() && mostly(filled, Locator::isLocator) ? Column.POSITION : column;
+            default -> column;
+        };
+    }
+
+    /** Whether some of them say something of a state: then the others are words for it that are not known. */
+    private static boolean isOfStates(List<String> filled) {
+        return filled.stream()
+                .map(CellWords::state)
+                .anyMatch(each -> each.filter(state -> state != State.UNKNOWN).isPresent());
+    }
+
+    private Optional<Column> byValues(List<String> values) {
         if (values.isEmpty()) {
             return Optional.empty();
         }
         if (mostly(values, ColumnGuess::isFrequency)) {
-            return free(taken, Column.OUTPUT, Column.INPUT);
+            return free(Column.OUTPUT, Column.INPUT);
         }
         if (mostly(values, ColumnGuess::isTone)) {
-            return free(taken, Column.TALK_TONE, Column.LISTEN_TONE);
+            return free(Column.TALK_TONE, Column.LISTEN_TONE);
         }
         if (mostly(values, value -> DATE.matcher(value).matches())) {
-            return free(taken, Column.CONFIRMED_ON);
+            return free(Column.CONFIRMED_ON);
         }
         if (mostly(values, value -> isDegrees(value, 90))) {
-            return free(taken, Column.LATITUDE, Column.LONGITUDE);
+            return free(Column.LATITUDE, Column.LONGITUDE);
         }
         if (mostly(values, value -> isDegrees(value, 180))) {
-            return free(taken, Column.LONGITUDE);
+            return free(Column.LONGITUDE);
         }
         if (mostly(values, Locator::isLocator)) {
-            return free(taken, Column.POSITION);
+            return free(Column.POSITION);
         }
         if (mostly(values, value -> CALL_SIGN.matcher(value).matches())) {
-            return free(taken, Column.CALL_SIGN);
-        }
-        if (mostly(values, value -> value.equals("+") || value.equals("-"))) {
-            return free(taken, Column.SHIFT);
+            return free(Column.CALL_SIGN);
         }
         // What is in words and differs from row to row is a name; what repeats may be anything.
         if (mostly(values, value -> NAME.matcher(value).matches())
                 && values.stream().distinct().count() >= SHARE * values.size()) {
-            return free(taken, Column.SITE);
+            return free(Column.SITE);
         }
         return Optional.empty();
     }
 
-    private static boolean mostly(List<String> values, Predicate<String> kind) {
+    static boolean mostly(List<String> values, Predicate<String> kind) {
         return values.stream().filter(kind).count() >= SHARE * values.size();
     }
 
-    private static Optional<Column> free(Set<Column> taken, Column... wanted) {
+    private Optional<Column> free(Column... wanted) {
         for (Column each : wanted) {
-            if (!taken.contains(each)) {
+            if (!places.containsKey(each)) {
                 return Optional.of(each);
             }
         }
@@ -164,6 +214,14 @@ public final class ColumnGuess {
     /** Degrees are published with so many decimals that hardly anything else is meant. */
     private static boolean isDegrees(String value, int most) {
         return DEGREES.matcher(value).matches() && Math.abs(Double.parseDouble(value.replace(',', '.'))) <= most;
+    }
+
+    private static boolean isPrintedTone(String value) {
+        try {
+            return PublishedTone.parse(value).isPresent();
+        } catch (IllegalArgumentException noTone) {
+            return false;
+        }
     }
 
     private static boolean isTone(String value) {

@@ -11,13 +11,13 @@ import java.util.function.Function;
 import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.directory.DirectoryEntry;
 import reckonrod.core.directory.Input;
+import reckonrod.core.directory.Mode;
 import reckonrod.core.directory.Signal;
 import reckonrod.core.directory.Site;
 import reckonrod.core.directory.Standing;
+import reckonrod.core.directory.State;
 import reckonrod.core.finding.Field;
 import reckonrod.core.finding.Finding;
-import reckonrod.core.finding.FindingKind;
-import reckonrod.core.finding.Severity;
 import reckonrod.core.frequency.Frequency;
 import reckonrod.core.geography.Position;
 import reckonrod.core.geography.PositionReader;
@@ -28,43 +28,6 @@ import reckonrod.core.tone.ToneTable;
 
 /** Turns the rows of a table into directory entries. */
 public final class RowReader {
-    static final FindingKind CELL_UNREADABLE = new FindingKind(
-            "row-cell-unreadable",
-            Severity.DOUBT,
-            "\"{column}\" was left out: {reason}.",
-            "The rest of the row is sound; the entry goes without this.");
-    static final FindingKind NO_POSITION = new FindingKind(
-            "row-without-position",
-            Severity.NOTE,
-            "{name} has no position.",
-            "It is found by its name and frequency, but not by distance, and its reach cannot be judged.");
-    static final FindingKind POSITION_ZERO = new FindingKind(
-            "row-position-zero",
-            Severity.DOUBT,
-            "The position of {name} is 0, 0 and was left out.",
-            "That is what tables say that know no position.");
-    static final FindingKind PAIR_DISAGREES = new FindingKind(
-            "row-pair-disagrees",
-            Severity.DOUBT,
-            "The input {input} and the shift {shift} of {name} disagree.",
-            "The input was kept: a published pair wins over a shift.");
-    static final FindingKind TONE_UNUSUAL = new FindingKind(
-            "row-tone-unusual",
-            Severity.DOUBT,
-            "{tone} of {name} is in no table of tones.",
-            "Radios cannot send it; one digit may be wrong.");
-    static final FindingKind FUTURE = new FindingKind(
-            "row-confirmed-in-future",
-            Severity.DOUBT,
-            "{name} was confirmed on {day}, which is still to come, and the day was left out.",
-            "Day and month may be the wrong way round.");
-
-    static final FindingKind OUTPUT_OUTSIDE = new FindingKind(
-            "row-output-outside",
-            Severity.DOUBT,
-            "The output {output} of {name} lies in no amateur band of {plan}.",
-            "It belongs to another service, or a digit slipped; a list would not let you talk there.");
-
     private static final int MOST_CELL = 2_000;
     private static final int SHOWN = 40;
 
@@ -129,6 +92,7 @@ public final class RowReader {
     private final class RowBuild {
         private final Map<Column, String> cells = new EnumMap<>(Column.class);
         private final List<Finding> doubts = new ArrayList<>();
+        private boolean burst;
 
         RowBuild(Table.Row row) {
             for (int i = 0; i < mapping.columns().size() && i < row.cells().size(); i++) {
@@ -149,7 +113,7 @@ public final class RowReader {
             String label = name.isEmpty() ? frequency.toMegahertzText() : name;
             plan.filter(each -> each.bandAt(frequency).isEmpty())
                     .ifPresent(each -> doubts.add(Finding.of(
-                            OUTPUT_OUTSIDE,
+                            RowFindings.OUTPUT_OUTSIDE,
                             Field.RECEIVE,
                             Map.of("output", frequency.toString(), "name", label, "plan", each.shortTitle()))));
             Site site = new Site(
@@ -161,17 +125,19 @@ public final class RowReader {
             Signal signal = new Signal(
                     frequency,
                     input(frequency, label),
-                    tone(Column.TALK_TONE, label),
-                    tone(Column.LISTEN_TONE, label),
-                    CellReading.mode(cell(Column.MODE)),
+                    tone(Column.TALK_TONE, Column.TALK_CODE, label),
+                    tone(Column.LISTEN_TONE, Column.LISTEN_CODE, label),
+                    mode(label),
                     lenient(Column.WATTS, text -> Signal.requireWatts(CellReading.figure("Power", text))));
+            CellReading.Flags flags = flags();
+            State state = lenient(Column.STATE, CellReading::state);
             Standing standing = new Standing(
-                    CellReading.state(cell(Column.STATE)),
-                    CellReading.flags(cell(Column.FLAGS)),
+                    state == State.UNKNOWN && flags.offAir() ? State.OFF_AIR : state,
+                    flags.known(),
                     confirmed(label),
                     cell(Column.CONFIRMED_BY),
                     cell(Column.SPONSOR),
-                    lenient(Column.NOTES, Standing::requireNotes));
+                    notes());
             DirectoryEntry entry =
                     new DirectoryEntry(source + ":" + key(frequency, callSign), callSign, site, signal, standing);
             doubts.sort(Finding.ORDER);
@@ -198,7 +164,8 @@ public final class RowReader {
         }
 
         private void leftOut(Column column, String reason) {
-            doubts.add(Finding.of(CELL_UNREADABLE, Field.LINE, Map.of("column", column.words(), "reason", reason)));
+            doubts.add(Finding.of(
+                    RowFindings.CELL_UNREADABLE, Field.LINE, Map.of("column", column.words(), "reason", reason)));
         }
 
         private Optional<Position> position(String label) {
@@ -207,13 +174,13 @@ public final class RowReader {
             String text =
                     latitude.isEmpty() || longitude.isEmpty() ? cell(Column.POSITION) : latitude + " " + longitude;
             if (text.isEmpty()) {
-                doubts.add(Finding.of(NO_POSITION, Field.LINE, Map.of("name", label)));
+                doubts.add(Finding.of(RowFindings.NO_POSITION, Field.LINE, Map.of("name", label)));
                 return Optional.empty();
             }
             try {
                 Position position = PositionReader.parse(text);
                 if (position.latitudeDegrees() == 0 && position.longitudeDegrees() == 0) {
-                    doubts.add(Finding.of(POSITION_ZERO, Field.LINE, Map.of("name", label)));
+                    doubts.add(Finding.of(RowFindings.POSITION_ZERO, Field.LINE, Map.of("name", label)));
                     return Optional.empty();
                 }
                 return Optional.of(position);
@@ -225,40 +192,113 @@ public final class RowReader {
 
         private Input input(Frequency output, String label) {
             String input = cell(Column.INPUT);
-            Input shift =
-                    cell(Column.SHIFT).isEmpty() ? new Input.Unpublished() : CellReading.shift(cell(Column.SHIFT));
+            String way = cell(Column.SHIFT);
+            String size = cell(Column.SHIFT_SIZE);
+            boolean own =
+                    CellWords.way(way).filter(each -> each == CellWords.Way.OWN).isPresent();
+            Input shift = own && !input.isEmpty() ? new Input.Unpublished() : ShiftCells.read(way, size);
             if (input.isEmpty()) {
+                if (shift instanceof Input.Sized) {
+                    doubts.add(Finding.of(
+                            RowFindings.SHIFT_UNSIGNED,
+                            Field.TRANSMIT,
+                            Map.of("shift", shift.words().strip(), "name", label)));
+                }
+                plan.filter(each -> isAgainst(each, output, way, shift))
+                        .ifPresent(each -> doubts.add(Finding.of(
+                                RowFindings.SHIFT_NOT_OF_PLAN,
+                                Field.TRANSMIT,
+                                Map.of("shift", way, "name", label, "plan", each.shortTitle()))));
                 return shift;
             }
             Frequency at = CellReading.frequency(input);
             boolean disagree =
                     shift.frequency(output).map(each -> !each.equals(at)).orElse(false)
-                            || shift instanceof Input.Signed signed && signed.upward() != at.hertz() > output.hertz();
+                            || shift instanceof Input.Signed signed && signed.upward() != at.hertz() > output.hertz()
+                            || shift instanceof Input.Sized sized
+                                    && Math.abs(at.hertz() - output.hertz())
+                                            != sized.size().hertz();
             if (disagree) {
                 doubts.add(Finding.of(
-                        PAIR_DISAGREES,
+                        RowFindings.PAIR_DISAGREES,
                         Field.TRANSMIT,
-                        Map.of("input", at.toString(), "shift", cell(Column.SHIFT), "name", label)));
+                        Map.of("input", at.toString(), "shift", way.isEmpty() ? size : way, "name", label)));
             }
             return at.equals(output) ? new Input.Simplex() : new Input.At(at);
         }
 
-        private Tone tone(Column column, String label) {
-            Tone tone = PublishedTone.parse(cell(column));
+        /** Whether a shift is upward for want of a sign, and all that the plan has there goes down. */
+        private boolean isAgainst(BandPlan judging, Frequency output, String way, Input shift) {
+            return shift instanceof Input.Shifted shifted
+                    && Character.isDigit(way.isEmpty() ? '+' : way.charAt(0))
+                    && shifted.shift().hertz() > 0
+                    && judging.bandAt(output).stream()
+                            .flatMap(band -> band.rulesFor(output).stream())
+                            .anyMatch(rule -> rule.shift().hertz() < 0)
+                    && !judging.hasRule(output, output.plus(shifted.shift()));
+        }
+
+        /** What no channel holds stands in the notes, where it is read before one goes there. */
+        private String notes() {
+            String notes = lenient(Column.NOTES, Standing::requireNotes);
+            String with = notes.isEmpty() ? Standing.BURST_NOTE : notes + "; " + Standing.BURST_NOTE;
+            return !burst || notes.contains("1750") || with.length() > Standing.MOST_NOTES_CHARACTERS ? notes : with;
+        }
+
+        private Mode mode(String label) {
+            try {
+                return CellReading.mode(cell(Column.MODE));
+            } catch (IllegalArgumentException unknown) {
+                doubts.add(Finding.of(
+                        RowFindings.MODE_UNKNOWN,
+                        Field.EMISSION,
+                        Map.of("mode", shortened(cell(Column.MODE)), "name", label)));
+                return Mode.DIGITAL;
+            }
+        }
+
+        /** The tone of a side, from a column of tones or from one of codes alone. */
+        private Tone tone(Column tones, Column codes, String label) {
+            Tone tone = PublishedTone.parse(withoutBurst(cell(tones), label));
+            Tone code = PublishedTone.parseCode(cell(codes));
+            if (tone.isPresent() && code.isPresent() && !tone.equals(code)) {
+                throw new IllegalArgumentException("The row has the tone " + tone + " and the code " + code
+                        + " for one side, which holds one of them; leave one of the two columns out");
+            }
             if (tone instanceof CtcssTone ctcss && !ToneTable.EXTENDED.contains(ctcss)) {
                 doubts.add(Finding.of(
-                        TONE_UNUSUAL,
-                        column == Column.TALK_TONE ? Field.TALK_TONE : Field.LISTEN_TONE,
+                        RowFindings.TONE_UNUSUAL,
+                        tones == Column.TALK_TONE ? Field.TALK_TONE : Field.LISTEN_TONE,
                         Map.of("tone", tone.toString(), "name", label)));
             }
-            return tone;
+            return tone.isPresent() ? tone : code;
+        }
+
+        private String withoutBurst(String cell, String label) {
+            Optional<String> rest = CellReading.besideBurst(cell);
+            rest.ifPresent(any -> {
+                burst = true;
+                doubts.add(Finding.of(RowFindings.TONE_BURST, Field.TALK_TONE, Map.of("name", label)));
+            });
+            return rest.orElse(cell);
+        }
+
+        /** The flags that are understood; words that are none are told. */
+        private CellReading.Flags flags() {
+            CellReading.Flags flags = CellReading.flags(cell(Column.FLAGS));
+            if (!flags.unknown().isEmpty()) {
+                leftOut(
+                        Column.FLAGS,
+                        "\"" + shortened(String.join(" ", flags.unknown())) + "\" is no flag that is known");
+            }
+            return flags;
         }
 
         private Optional<LocalDate> confirmed(String label) {
             Optional<LocalDate> day = lenient(Column.CONFIRMED_ON, CellReading::day);
             if (day.filter(each -> each.isAfter(today)).isPresent()) {
                 doubts.add(Finding.of(
-                        FUTURE,
+                        RowFindings.FUTURE,
                         Field.LINE,
                         Map.of("name", label, "day", day.get().toString())));
                 return Optional.empty();

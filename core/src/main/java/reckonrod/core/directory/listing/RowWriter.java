@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.stream.Collectors;
 import reckonrod.core.channel.DirectoryFlag;
 import reckonrod.core.directory.DirectoryEntry;
@@ -17,12 +18,16 @@ import reckonrod.core.tone.Tone;
 
 /** Writes entries as rows whose headings and cells {@link ColumnGuess} and {@link RowReader} read back as the same entries. */
 public final class RowWriter {
+    /** What our own tables say in another column. */
+    private static final Set<Column> SAID_ELSEWHERE =
+            Set.of(Column.POSITION, Column.SHIFT_SIZE, Column.TALK_CODE, Column.LISTEN_CODE);
+
     private RowWriter() {}
 
     /** The headings, one for each cell. */
     public static List<String> headings() {
         return Arrays.stream(Column.values())
-                .filter(column -> column != Column.POSITION)
+                .filter(column -> !SAID_ELSEWHERE.contains(column))
                 .map(Column::words)
                 .toList();
     }
@@ -30,7 +35,7 @@ public final class RowWriter {
     /** The cells of an entry; its key goes without the name of its source. */
     public static List<String> cells(DirectoryEntry entry) {
         return Arrays.stream(Column.values())
-                .filter(column -> column != Column.POSITION)
+                .filter(column -> !SAID_ELSEWHERE.contains(column))
                 .map(column -> cell(entry, column))
                 .toList();
     }
@@ -57,6 +62,7 @@ public final class RowWriter {
                 entry.signal().input() instanceof Input.At
                         ? ""
                         : entry.signal().input().words().strip();
+            case SHIFT_SIZE, TALK_CODE, LISTEN_CODE -> "";
             case TALK_TONE -> tone(entry.signal().talkTone());
             case LISTEN_TONE -> tone(entry.signal().listenTone());
             case MODE -> entry.signal().mode().word();

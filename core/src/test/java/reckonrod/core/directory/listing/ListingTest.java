@@ -14,6 +14,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import reckonrod.core.bandplan.BandPlan;
+import reckonrod.core.bandplan.BandPlans;
 import reckonrod.core.directory.DirectoryEntry;
 import reckonrod.core.directory.State;
 import reckonrod.core.finding.Finding;
@@ -23,9 +25,16 @@ class ListingTest {
     private static final LocalDate TODAY = LocalDate.of(2026, 11, 24);
     private static final String HEADINGS = "Call;Site;Lat;Lon;Output MHz;Shift;Tone;Last confirmed;Status\n";
 
+    private static final BandPlan PLAN =
+            BandPlans.shipped().find("r2-north-america").orElseThrow();
+
+    private static Mapping guess(Table table) {
+        return ColumnGuess.of(table, List.of(PLAN));
+    }
+
     private static RowReading read(String headings, String row) {
         Table table = CsvTable.parse(headings + row + "\n");
-        return new RowReader(ColumnGuess.of(table), table.headings().size(), "file", TODAY, Optional.empty())
+        return new RowReader(guess(table), table.headings().size(), "file", TODAY, Optional.empty())
                 .read(table.rows().get(0));
     }
 
@@ -97,8 +106,8 @@ class ListingTest {
                 "7,5||120|narrow|off-air|closed/wide|0 [CLOSED, WIDE_AREA] OFF_AIR NFM 7.5 - 120.0",
                 "|||analogue + digital|?|ELOW|0 [EMERGENCY_POWER, LINKED, OPEN, WIDE_AREA] UNKNOWN FM - - -",
                 "|||digital|YES||0 [] ON_AIR DIGITAL - - -",
-                "lots|tall|high|am|down|none of these|3 [] OFF_AIR AM - - -",
-                "9000|0.1|9999|||off-air|3 [] UNKNOWN FM - - -"
+                "lots|tall|high|am|down|none of these|4 [] OFF_AIR AM - - -",
+                "9000|0.1|9999|||off-air|3 [] OFF_AIR FM - - -"
             })
     void theOtherColumnsAreRead(
             String watts, String antenna, String ground, String mode, String state, String flags, String entry) {
@@ -106,8 +115,7 @@ class ListingTest {
                 .map(each -> each == null ? "" : each)
                 .collect(Collectors.joining(";"));
         Table table = CsvTable.parse("Output;Power W;Antenna height;Ground;Mode;State;Flags\n145.310;" + cells + "\n");
-        RowReading reading = new RowReader(
-                        ColumnGuess.of(table), table.headings().size(), "file", TODAY, Optional.empty())
+        RowReading reading = new RowReader(guess(table), table.headings().size(), "file", TODAY, Optional.empty())
                 .read(table.rows().get(0));
         assertThat(reading.<String>fold(ListingTest::brief, bad -> bad.reason()))
                 .isEqualTo(entry);
@@ -119,7 +127,7 @@ class ListingTest {
         Table table = CsvTable.parse(
                 "Output,Notes\n145.310,\"up the hill,\nmind the sheep\"\n145.350," + "x".repeat(1_000) + "\n");
         List<RowReading> read = table.rows().stream()
-                .map(new RowReader(ColumnGuess.of(table), 2, "file", TODAY, Optional.empty())::read)
+                .map(new RowReader(guess(table), 2, "file", TODAY, Optional.empty())::read)
                 .toList();
         assertThat(read)
                 .extracting(each ->
@@ -182,14 +190,14 @@ class ListingTest {
                 QV0SK\t145.310\t144.710\t71.9\t2026-05-01
                 QV0PL\t147.135\t147.735\t127.3\t2026-05-02
                 """);
-        assertThat(ColumnGuess.of(table).columns())
+        assertThat(guess(table).columns())
                 .containsExactly(
                         Optional.of(Column.CALL_SIGN),
                         Optional.of(Column.OUTPUT),
                         Optional.of(Column.INPUT),
                         Optional.of(Column.TALK_TONE),
                         Optional.of(Column.CONFIRMED_ON));
-        assertThat(ColumnGuess.of(CsvTable.parse("Standort|Ausgabe|Ablage|Breite|Länge\nSkarra|145.31|-|47|-38\n"))
+        assertThat(guess(CsvTable.parse("Standort|Ausgabe|Ablage|Breite|Länge\nSkarra|145.31|-|47|-38\n"))
                         .columns())
                 .containsExactly(
                         Optional.of(Column.SITE),
@@ -202,7 +210,7 @@ class ListingTest {
     /** Latitudes of 50 to 54 degrees are no frequencies of 6 m, whichever comes first; what repeats is not taken for a name. */
     @Test
     void degreesAndNamesAreToldFromFrequencies() {
-        assertThat(ColumnGuess.of(CsvTable.parse("""
+        assertThat(guess(CsvTable.parse("""
                         a,b,c,d,e
                         51.51234,-0.12712,Alder Hill,51.530,yes
                         53.48081,-2.24263,Birch Moss,145.7375,yes
@@ -213,7 +221,7 @@ class ListingTest {
                         Optional.of(Column.SITE),
                         Optional.of(Column.OUTPUT),
                         Optional.empty());
-        assertThat(ColumnGuess.of(CsvTable.parse("a,b,c\n-117.1234,Here,438.825\n-118.1236,Here,439.000\n"))
+        assertThat(guess(CsvTable.parse("a,b,c\n-117.1234,Here,438.825\n-118.1236,Here,439.000\n"))
                         .columns())
                 .containsExactly(Optional.of(Column.LONGITUDE), Optional.empty(), Optional.of(Column.OUTPUT));
     }

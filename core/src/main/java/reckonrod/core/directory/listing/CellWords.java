@@ -1,0 +1,85 @@
+package reckonrod.core.directory.listing;
+
+import java.util.HashMap;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.regex.Pattern;
+import reckonrod.core.channel.DirectoryFlag;
+import reckonrod.core.datafile.DataFile;
+import reckonrod.core.datafile.Section;
+import reckonrod.core.directory.Mode;
+import reckonrod.core.directory.State;
+
+/** The words that stand in the cells of listings, read from {@code cells.yaml}. */
+final class CellWords {
+    /** Which way a shift goes. */
+    enum Way {
+        UP,
+        DOWN,
+        SAME,
+        /** To a frequency of its own. */
+        OWN,
+        UNSAID
+    }
+
+    private record Known(
+            Map<String, Way> ways,
+            Map<String, State> states,
+            Map<String, DirectoryFlag> flags,
+            Map<String, Mode> modes) {}
+
+    private static final Known KNOWN =
+            DataFile.readResource(CellWords.class, "/reckonrod/core/directory/listing/cells.yaml", CellWords::known);
+    private static final Pattern BETWEEN_WORDS = Pattern.compile("[-_ ]+");
+
+    private CellWords() {}
+
+    private static Known known(Section section) {
+        return new Known(
+                words(section, "ways", "way", Way.class, Way.UNSAID),
+                words(section, "states", "state", State.class, State.UNKNOWN),
+                words(section, "flags", "flag", DirectoryFlag.class, DirectoryFlag.OPEN),
+                words(section, "modes", "mode", Mode.class, Mode.DIGITAL));
+    }
+
+    private static <E extends Enum<E>> Map<String, E> words(
+            Section section, String key, String one, Class<E> kind, E instead) {
+        Map<String, E> words = new HashMap<>();
+        section.sections(key, each -> {
+            E value = each.value(one, text -> Enum.valueOf(kind, text), instead);
+            each.values("words", Function.identity()).forEach(word -> {
+                if (words.put(word, value) != null) {
+                    throw new IllegalArgumentException("\"" + word + "\" stands twice among the " + key);
+                }
+            });
+            return value;
+        });
+        return words;
+    }
+
+    static Optional<Way> way(String cell) {
+        return Optional.ofNullable(KNOWN.ways.get(
+                cell.strip().toLowerCase(Locale.ROOT).replace('\u2212', '-').replace('\u2013', '-')));
+    }
+
+    static Optional<State> state(String cell) {
+        return Optional.ofNullable(KNOWN.states.get(spaced(cell)));
+    }
+
+    static Optional<DirectoryFlag> flag(String word) {
+        return Optional.ofNullable(KNOWN.flags.get(spaced(word)));
+    }
+
+    static Optional<Mode> mode(String word) {
+        return Optional.ofNullable(KNOWN.modes.get(spaced(word)));
+    }
+
+    private static String spaced(String words) {
+        return BETWEEN_WORDS
+                .matcher(words.strip().toLowerCase(Locale.ROOT))
+                .replaceAll(" ")
+                .strip();
+    }
+}

@@ -1,0 +1,220 @@
+package reckonrod.core.directory.listing;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.regex.Pattern;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import reckonrod.core.bandplan.BandPlan;
+import reckonrod.core.directory.listing.CellWords.Way;
+import reckonrod.core.directory.listing.Heading.Owner;
+import reckonrod.core.directory.listing.Heading.Side;
+import reckonrod.core.directory.listing.Heading.Thing;
+import reckonrod.core.frequency.Frequency;
+
+/**
+ * Finds which columns have the frequencies, the shift and the tones. A table that speaks of sending and receiving may mean the
+ * repeater or the radio: the shifts of a band plan tell which, and where they do not, the columns stay open rather than the wrong
+ * way round.
+ */
+final class RadioColumns {
+    private static final Pattern MEGAHERTZ = Pattern.compile("[0-9]{3,4}[.,][0-9]{3,}");
+    private static final Pattern SIGN = Pattern.compile("^[+\\-\u2212\u2013\u00b1]|[0-9] ?[+\\-\u2212\u2013]$");
+
+    private final TableLooks looks;
+    private final List<BandPlan> plans;
+    private final Map<Column, Integer> places = new EnumMap<>(Column.class);
+    private Optional<Owner> sender = Optional.empty();
+
+    RadioColumns(TableLooks looks, List<BandPlan> plans) {
+        this.looks = looks;
+        this.plans = plans;
+        List<Integer> shifts = aboutShifts();
+        frequencies(shifts);
+        shifts(shifts);
+        tones(Thing.TONE, Column.TALK_TONE, Column.LISTEN_TONE);
+        tones(Thing.CODE, Column.TALK_CODE, Column.LISTEN_CODE);
+    }
+
+    Map<Column, Integer> places() {
+        return places;
+    }
+
+    private List<Integer> about(Thing thing) {
+        return all().filter(i -> looks.heading(i).is(thing)).toList();
+    }
+
+    private Stream<Integer> all() {
+        return IntStream.range(0, looks.width()).boxed();
+    }
+
+    private void mean(Column column, Optional<Integer> place) {
+        place.ifPresent(at -> places.putIfAbsent(column, at));
+    }
+
+    private void frequencies(List<Integer> shifts) {
+        Map<Side, Integer> sides = new EnumMap<>(Side.class);
+        List<Integer> plain = new ArrayList<>();
+        for (int i : ofFrequencies()) {
+            if (!looks.heading(i).isOfSeveralSides()) {
+                looks.heading(i).side().ifPresentOrElse(side -> sides.putIfAbsent(side, i), () -> plain.add(i));
+            }
+        }
+        shifts.stream().filter(this::isOfInputs).findFirst().ifPresent(i -> sides.putIfAbsent(Side.TALK, i));
+        Optional<Integer> sends = Optional.ofNullable(sides.get(Side.SENDS));
+        Optional<Integer> receives = Optional.ofNullable(sides.get(Side.RECEIVES));
+        Optional<Integer> talk = Optional.ofNullable(sides.get(Side.TALK));
+        Optional<Integer> named = Optional.ofNullable(sides.get(Side.LISTEN))
+                .or(() -> plain.stream().findFirst());
+        if (sends.isPresent() && receives.isPresent() && named.isEmpty() && talk.isEmpty()) {
+            sender = whoSends(sends.get(), receives.get());
+            sender.ifPresent(owner -> {
+                mean(Column.OUTPUT, owner == Owner.USER ? receives : sends);
+                mean(Column.INPUT, owner == Owner.USER ? sends : receives);
+            });
+            return;
+        }
+        Optional<Integer> output = named.or(() -> receives).or(() -> sends);
+        Optional<Integer> input = talk.or(() -> Stream.of(sends, receives)
+                .flatMap(Optional::stream)
+                .filter(at -> !output.equals(Optional.of(at)))
+                .filter(at -> output.isEmpty()
+                        || !looks.cells(at).equals(looks.cells(output.get()))
+                        || sends.isEmpty()
+                        || receives.isEmpty())
+                .findFirst());
+        mean(Column.OUTPUT, output);
+        mean(Column.INPUT, input);
+        if (same(output, receives) || same(input, sends)) {
+            sender = Optional.of(Owner.USER);
+        } else if (same(output, sends) || same(input, receives)) {
+            sender = Optional.of(Owner.REPEATER);
+        }
+    }
+
+    /** Columns that are named for frequencies and have some; if none has, those that are named for them. */
+    private List<Integer> ofFrequencies() {
+        List<Integer> named = about(Thing.FREQUENCY);
+        List<Integer> right = named.stream()
+                .filter(i -> looks.filled(i).stream()
+                        .anyMatch(cell -> frequency(cell).isPresent()))
+                .toList();
+        return right.isEmpty() ? named : right;
+    }
+
+    private static boolean same(Optional<Integer> one, Optional<Integer> other) {
+        return one.isPresent() && one.equals(other);
+    }
+
+    /** The radio, where what receives shifts to what sends as the repeaters of a plan do; the repeater, where it is the other way. */
+    private Optional<Owner> whoSends(int sends, int receives) {
+        int users = 0;
+        int repeaters = 0;
+        boolean simplex = true;
+        for (int row = 0; row < looks.rows(); row++) {
+            Optional<Frequency> sent = frequency(looks.cells(sends).get(row));
+            Optional<Frequency> received = frequency(looks.cells(receives).get(row));
+            if (sent.isPresent() && received.isPresent() && !sent.equals(received)) {
+                simplex = false;
+                boolean user = isPair(received.get(), sent.get());
+                boolean repeater = isPair(sent.get(), received.get());
+                users += user && !repeater ? 1 : 0;
+                repeaters += repeater && !user ? 1 : 0;
+            }
+        }
+        return users > repeaters || simplex
+                ? Optional.of(Owner.USER)
+                : repeaters > users ? Optional.of(Owner.REPEATER) : Optional.empty();
+    }
+
+    private boolean isPair(Frequency output, Frequency input) {
+        return plans.stream().anyMatch(plan -> plan.hasRule(output, input));
+    }
+
+    /** Columns that are named for a shift, and those without a name that have its signs. */
+    private List<Integer> aboutShifts() {
+        return all().filter(i -> looks.heading(i).is(Thing.SHIFT)
+                        || looks.heading(i).saysNothing() && isOfSigns(looks.filled(i)))
+                .toList();
+    }
+
+    private static boolean isOfSigns(List<String> filled) {
+        return filled.stream().allMatch(cell -> CellWords.way(cell).isPresent())
+                && filled.stream()
+                        .map(CellWords::way)
+                        .anyMatch(way -> way.filter(each -> each == Way.UP || each == Way.DOWN)
+                                .isPresent());
+    }
+
+    private boolean isOfInputs(int column) {
+        List<String> filled = looks.filled(column);
+        return !filled.isEmpty()
+                && ColumnGuess.mostly(filled, cell -> MEGAHERTZ.matcher(cell).matches());
+    }
+
+    private void shifts(List<Integer> about) {
+        List<Integer> left = about.stream()
+                .filter(i -> !places.containsValue(i) && !isOfInputs(i))
+                .toList();
+        Optional<Integer> signs =
+                left.stream().filter(i -> isOfSigns(looks.filled(i))).findFirst();
+        Optional<Integer> sizes =
+                left.stream().filter(i -> !signs.equals(Optional.of(i))).findFirst();
+        boolean signed = sizes.stream()
+                .flatMap(i -> looks.filled(i).stream())
+                .anyMatch(cell -> SIGN.matcher(cell).find());
+        if (signs.isPresent()) {
+            mean(Column.SHIFT, signs);
+            mean(Column.SHIFT_SIZE, sizes);
+        } else {
+            boolean sizesAlone = !signed
+                    && sizes.filter(i -> looks.filled(i).stream()
+                                    .anyMatch(cell -> CellWords.way(cell).isEmpty()))
+                            .isPresent();
+            mean(sizesAlone ? Column.SHIFT_SIZE : Column.SHIFT, sizes);
+        }
+    }
+
+    private void tones(Thing thing, Column talkColumn, Column listenColumn) {
+        Map<Side, Integer> sides = new EnumMap<>(Side.class);
+        List<Integer> plain = new ArrayList<>();
+        for (int i : about(thing)) {
+            if (!looks.heading(i).isOfSeveralSides()) {
+                looks.heading(i).side().ifPresentOrElse(side -> sides.putIfAbsent(side, i), () -> plain.add(i));
+            }
+        }
+        Owner owner = sender.orElseGet(() -> whoSendsTones(sides));
+        for (Side side : List.of(Side.SENDS, Side.RECEIVES)) {
+            Optional.ofNullable(sides.get(side)).ifPresent(i -> sides.putIfAbsent(Heading.seen(side, owner), i));
+        }
+        Optional<Integer> talk = Optional.ofNullable(sides.get(Side.TALK))
+                .or(() -> plain.stream().findFirst());
+        mean(talkColumn, talk);
+        if (talk.isPresent()) {
+            // A table that says what is heard and not what opens the repeater is likelier to mean something else by it.
+            mean(listenColumn, Optional.ofNullable(sides.get(Side.LISTEN)));
+        }
+    }
+
+    /** More repeaters want a tone than send one. */
+    private Owner whoSendsTones(Map<Side, Integer> sides) {
+        return filled(sides.get(Side.RECEIVES)) > filled(sides.get(Side.SENDS)) && sides.containsKey(Side.SENDS)
+                ? Owner.REPEATER
+                : Owner.USER;
+    }
+
+    private int filled(Integer column) {
+        return column == null ? 0 : looks.filled(column).size();
+    }
+
+    private static Optional<Frequency> frequency(String cell) {
+        try {
+            return Optional.of(CellReading.frequency(cell));
+        } catch (IllegalArgumentException none) {
+            return Optional.empty();
+        }
+    }
+}

@@ -1,0 +1,40 @@
+package reckonrod.core.directory.listing;
+
+import java.util.List;
+
+/** The columns of a table, by their headings and by the values in the first of its rows. */
+final class TableLooks {
+    private static final int SAMPLE = 200;
+
+    private final List<Heading> headings;
+    private final List<List<String>> rows;
+
+    TableLooks(Table table) {
+        this.headings = table.headings().stream().map(Heading::of).toList();
+        this.rows = table.rows().stream().limit(SAMPLE).map(Table.Row::cells).toList();
+    }
+
+    int width() {
+        return headings.size();
+    }
+
+    int rows() {
+        return rows.size();
+    }
+
+    Heading heading(int column) {
+        return headings.get(column);
+    }
+
+    /** The values of a column, one for each row; empty where a row is too short. */
+    List<String> cells(int column) {
+        return rows.stream()
+                .map(row -> column < row.size() ? row.get(column).strip() : "")
+                .toList();
+    }
+
+    /** Those that say something. */
+    List<String> filled(int column) {
+        return cells(column).stream().filter(cell -> !cell.isEmpty()).toList();
+    }
+}
