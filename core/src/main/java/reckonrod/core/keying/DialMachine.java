@@ -25,14 +25,14 @@ final class DialMachine extends PanelMachine {
     @Override
     PanelState outside(PanelState state, PanelKey key) {
         if (key.isDigit()) {
-            return state.page() == 0 ? digit(state, key) : called(state, key);
+            return state.page() == 0 ? dialling().digit(state, key) : called(state, key);
         }
         return switch (key) {
             case FUNCTION -> state.paged(state.page() % panel().layers() + 1);
             case FUNCTION_HELD -> open(state.paged(0), at(PanelPart.STORE).orElseThrow());
-            case MODE -> turn(state.paged(0));
-            case UP, FAST_UP -> walk(state.paged(0), key == PanelKey.UP ? 1 : panel().fast());
-            case DOWN, FAST_DOWN -> walk(state.paged(0), key == PanelKey.DOWN ? -1 : -panel().fast());
+            case MODE -> dialling().turn(state.paged(0));
+            case UP, FAST_UP -> dialling().walk(state.paged(0), key == PanelKey.UP ? 1 : panel().fast());
+            case DOWN, FAST_DOWN -> dialling().walk(state.paged(0), key == PanelKey.DOWN ? -1 : -panel().fast());
             default -> state.paged(0);
         };
     }

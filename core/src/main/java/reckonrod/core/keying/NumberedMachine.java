@@ -30,13 +30,13 @@ final class NumberedMachine extends PanelMachine {
             return onItem(state, key);
         }
         if (key.isDigit()) {
-            return digit(state, key);
+            return dialling().digit(state, key);
         }
         return switch (key) {
             case MENU -> state.at(0);
-            case MODE -> turn(state);
-            case UP -> walk(state, 1);
-            case DOWN -> walk(state, -1);
+            case MODE -> dialling().turn(state);
+            case UP -> dialling().walk(state, 1);
+            case DOWN -> dialling().walk(state, -1);
             default -> state.typing("");
         };
     }

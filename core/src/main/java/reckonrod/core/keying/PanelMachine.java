@@ -5,7 +5,6 @@ import java.util.Collections;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.NavigableMap;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.OptionalLong;
@@ -21,7 +20,6 @@ import reckonrod.core.panel.PanelKey;
 import reckonrod.core.panel.PanelPart;
 import reckonrod.core.panel.PanelWord;
 import reckonrod.core.radio.RadioSlot;
-import reckonrod.core.radio.ShiftLimit;
 
 /**
  * The panel of a radio as a machine of states: what each key, and each pause, does in each state. It is a pure function; what is stored
@@ -35,6 +33,7 @@ public abstract sealed class PanelMachine permits NumberedMachine, DialMachine, 
     private final Choices choices;
     private final String letters;
     private final Tuning tuning;
+    private final Dialling dialling;
     private final Taker taker;
     private final PanelDisplay display;
     private final Map<List<Integer>, Clicks> clicks = new HashMap<>();
@@ -46,6 +45,7 @@ public abstract sealed class PanelMachine permits NumberedMachine, DialMachine, 
         this.letters = radio.limits().name().characters();
         this.tuning = new Tuning(radio.limits(), panel);
         this.choices = new Choices(panel, radio.limits(), tuning::talked);
+        this.dialling = new Dialling(this, tuning);
         this.taker = new Taker(this, tuning);
         this.display = new PanelDisplay(this);
     }
@@ -125,6 +125,11 @@ public abstract sealed class PanelMachine permits NumberedMachine, DialMachine, 
         return choices;
     }
 
+    /** What keys do while no item is open. */
+    final Dialling dialling() {
+        return dialling;
+    }
+
     ImageCodec codec() {
         return codec;
     }
@@ -168,7 +173,8 @@ public abstract sealed class PanelMachine permits NumberedMachine, DialMachine, 
     public PanelState unpacked(MemoryImage memory) {
         long hertz = radio.limits().receive().get(0).range().lower().hertz();
         List<Integer> first = new ArrayList<>(Collections.nCopies(panel.items().size(), 0));
-        at(PanelPart.SIZE).ifPresent(size -> onceSize(memory, hertz).ifPresent(value -> first.set(size, value)));
+        at(PanelPart.SIZE)
+                .ifPresent(size -> dialling.onceSize(memory, hertz).ifPresent(value -> first.set(size, value)));
         return begin(memory).dialled(hertz, first);
     }
 
@@ -200,92 +206,6 @@ public abstract sealed class PanelMachine permits NumberedMachine, DialMachine, 
             return state;
         }
         return state.open() ? inside(state, key, item(state.item())) : outside(state, key);
-    }
-
-    // While no item is open.
-
-    PanelState digit(PanelState state, PanelKey key) {
-        return state.onSlot().isPresent() ? callSlot(state, key) : dial(state, key);
-    }
-
-    PanelState turn(PanelState state) {
-        if (state.onSlot().isPresent()) {
-            return state.on(OptionalInt.empty());
-        }
-        NavigableMap<Integer, SlotReading> held = codec.decode(state.memory());
-        return held.isEmpty()
-                ? state.typing("").saying(panel.say(PanelWord.EMPTY))
-                : state.on(OptionalInt.of(held.firstKey()));
-    }
-
-    /** Up and down: the next slot in use, or the next frequency. */
-    PanelState walk(PanelState state, int by) {
-        if (state.onSlot().isEmpty()) {
-            return tune(state.typing(""), by);
-        }
-        NavigableMap<Integer, SlotReading> held = codec.decode(state.memory());
-        if (held.isEmpty()) {
-            return state.typing("");
-        }
-        int at = state.onSlot().getAsInt();
-        Integer next = by > 0 ? held.higherKey(at) : held.lowerKey(at);
-        return state.on(OptionalInt.of(next != null ? next : by > 0 ? held.firstKey() : held.lastKey()));
-    }
-
-    /** What a dial does that is turned while nothing is open: another frequency. A panel without a dial has none of it. */
-    private PanelState tune(PanelState state, int by) {
-        if (panel.fast() == 0 || state.hertz().isEmpty()) {
-            return state;
-        }
-        Frequency stands = Frequency.ofHertz(state.hertz().getAsLong());
-        return radio.limits().receive().stream()
-                .filter(each -> each.contains(stands))
-                .findFirst()
-                .map(band -> band.steps().get(0).stepped(stands, by))
-                .filter(next -> radio.limits().receive().stream().anyMatch(each -> each.contains(next)))
-                .map(next -> on(state, next))
-                .orElse(state);
-    }
-
-    private PanelState callSlot(PanelState state, PanelKey key) {
-        String typed = state.typed() + key.digit();
-        if (typed.length() < panel.digits().slot()) {
-            return state.typing(typed);
-        }
-        int slot = Integer.parseInt(typed);
-        return isInUse(state, slot)
-                ? state.on(OptionalInt.of(slot))
-                : state.typing("").saying(panel.say(PanelWord.EMPTY));
-    }
-
-    private PanelState dial(PanelState state, PanelKey key) {
-        String typed = state.typed() + key.digit();
-        if (typed.length() < panel.digits().frequency()) {
-            return state.typing(typed);
-        }
-        return tuning.received(Long.parseLong(typed) * Choices.KILOHERTZ)
-                .map(dialled -> on(state, dialled))
-                .orElseGet(() -> state.typing("").saying(panel.say(PanelWord.REFUSED)));
-    }
-
-    private PanelState on(PanelState state, Frequency dialled) {
-        List<Integer> values = new ArrayList<>(state.values());
-        for (int i = 0; i < values.size(); i++) {
-            if (panel.clearedByFrequency().contains(item(i).part())) {
-                values.set(i, 0);
-            }
-        }
-        at(PanelPart.SIZE)
-                .ifPresent(
-                        size -> onceSize(state.memory(), dialled.hertz()).ifPresent(value -> values.set(size, value)));
-        return state.dialled(dialled.hertz(), values);
-    }
-
-    private Optional<Integer> onceSize(MemoryImage memory, long hertz) {
-        return radio.limits().shift() instanceof ShiftLimit.OncePerBand
-                ? codec.shiftSize(memory, Frequency.ofHertz(hertz))
-                        .map(size -> (int) (size.sizeHertz() / panel.digits().sizeUnitHertz()))
-                : Optional.empty();
     }
 
     /** The digits by which a frequency is dialled; absent where none do. */

@@ -18,7 +18,7 @@ final class SoftMachine extends PanelMachine {
     @Override
     PanelState outside(PanelState state, PanelKey key) {
         if (key.isDigit()) {
-            return digit(state, key);
+            return dialling().digit(state, key);
         }
         int soft = PanelKey.soft().indexOf(key);
         if (soft >= 0) {
@@ -26,9 +26,9 @@ final class SoftMachine extends PanelMachine {
         }
         return switch (key) {
             case PAGE -> state.paged((state.page() + 1) % panel().pages());
-            case MODE -> turn(state);
-            case UP, FAST_UP -> walk(state, key == PanelKey.UP ? 1 : panel().fast());
-            case DOWN, FAST_DOWN -> walk(state, key == PanelKey.DOWN ? -1 : -panel().fast());
+            case MODE -> dialling().turn(state);
+            case UP, FAST_UP -> dialling().walk(state, key == PanelKey.UP ? 1 : panel().fast());
+            case DOWN, FAST_DOWN -> dialling().walk(state, key == PanelKey.DOWN ? -1 : -panel().fast());
             case BACK -> state.paged(0);
             default -> state.typing("");
         };
