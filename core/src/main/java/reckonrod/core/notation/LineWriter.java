@@ -29,6 +29,15 @@ public final class LineWriter {
      * @param plan the plan that will read the line back
      */
     public static String write(Channel channel, BandPlan plan) {
+        return write(channel, plan, talkWords(channel, plan));
+    }
+
+    /**
+     * The same with other words for where it talks, which may leave it open: whoever reads the line tells what is in doubt of it.
+     *
+     * @param talkWords what stands behind the frequency, with a blank before it; may be empty
+     */
+    public static String write(Channel channel, BandPlan plan, String talkWords) {
         StringJoiner line = new StringJoiner(" ");
         if (!channel.name().isEmpty()) {
             line.add(
@@ -36,7 +45,7 @@ public final class LineWriter {
                             ? channel.name()
                             : '"' + channel.name().replace("\"", "\"\"") + '"');
         }
-        line.add(listenWord(channel, plan) + talkWords(channel, plan));
+        line.add(listenWord(channel, plan) + talkWords);
         tone("T", channel.talkTone()).ifPresent(line::add);
         tone("R", channel.listenTone()).ifPresent(line::add);
         if (channel.emission() != ChannelWorker.usualEmission(channel.receive(), plan)) {

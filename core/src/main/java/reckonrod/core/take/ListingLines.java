@@ -11,6 +11,7 @@ import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.channel.Channel;
 import reckonrod.core.channel.DirectoryFlag;
 import reckonrod.core.directory.DirectoryEntry;
+import reckonrod.core.directory.Input;
 import reckonrod.core.directory.State;
 import reckonrod.core.directory.listing.ColumnGuess;
 import reckonrod.core.directory.listing.CsvTable;
@@ -18,7 +19,6 @@ import reckonrod.core.directory.listing.Mapping;
 import reckonrod.core.directory.listing.RowReader;
 import reckonrod.core.directory.listing.RowReading;
 import reckonrod.core.directory.listing.Table;
-import reckonrod.core.finding.Field;
 import reckonrod.core.notation.LineWriter;
 
 /**
@@ -75,16 +75,28 @@ public record ListingLines(List<String> lines, boolean isTable, int unread) {
         }
     }
 
-    /** A row whose shift is in doubt stays as it is, so that the doubt is told where its line is read; it would be gone in a sure one. */
+    /** What a row leaves in doubt is left so in its line, so that it is told where the line is read; a sure line would hide it. */
     private static Optional<String> line(RowReading.Good row, BandPlan plan) {
         DirectoryEntry entry = row.entry();
-        if (row.doubts().stream().anyMatch(each -> each.field() == Field.TRANSMIT)) {
-            return Optional.empty();
-        }
+        Input input = entry.signal().input();
+        Optional<String> disagree = row.doubts().stream()
+                .filter(each -> each.kind().code().equals(RowReader.PAIR_DISAGREES_CODE))
+                .map(each -> " " + each.facts().get("shift") + input.words())
+                .findFirst();
+        Optional<String> open = input instanceof Input.Unpublished
+                ? Optional.of("")
+                : input instanceof Input.Sized sized
+                        ? Optional.of(
+                                EntryTalk.of(entry.signal(), plan).line().isPresent()
+                                        ? ""
+                                        : sized.words().replace("\u00b1", ""))
+                        : disagree;
         String burst = entry.standing().wantsBurst() ? " burst" : "";
-        return Taking.channel(entry, plan)
-                .map(channel -> channel.withName(name(entry)).withFlags(flags(entry)))
-                .map(channel -> LineWriter.write(channel, plan) + burst);
+        Optional<Channel> channel = open.isPresent() ? Taking.listening(entry, plan) : Taking.channel(entry, plan);
+        return channel.map(each -> each.withName(name(entry)).withFlags(flags(entry)))
+                .map(each -> open.map(talk -> LineWriter.write(each, plan, talk))
+                                .orElseGet(() -> LineWriter.write(each, plan))
+                        + burst);
     }
 
     /** What a line says of an entry besides its channel; in a line, being silent is a flag. */

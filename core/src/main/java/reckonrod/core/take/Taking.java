@@ -9,18 +9,15 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import reckonrod.core.bandplan.BandPlan;
-import reckonrod.core.bandplan.ShiftRule;
 import reckonrod.core.channel.Channel;
 import reckonrod.core.channel.Emission;
 import reckonrod.core.directory.DirectoryEntry;
-import reckonrod.core.directory.Input;
 import reckonrod.core.directory.Signal;
 import reckonrod.core.directory.Trust;
 import reckonrod.core.finding.Field;
 import reckonrod.core.finding.Finding;
 import reckonrod.core.finding.FindingKind;
 import reckonrod.core.finding.Severity;
-import reckonrod.core.frequency.Frequency;
 import reckonrod.core.list.ChannelList;
 import reckonrod.core.list.Listening;
 import reckonrod.core.list.NameRecipe;
@@ -37,18 +34,6 @@ public final class Taking {
             Severity.NOTE,
             "{name} in slot {slot} has the same pair and tones.",
             "Taken once more it stands in the list twice.");
-
-    static final FindingKind DIRECTION_BY_PLAN = new FindingKind(
-            "entry-direction-by-plan",
-            Severity.DOUBT,
-            "The entry says how far it shifts, {shift} MHz, and not which way; repeaters of {plan} talk {way} there.",
-            "A repeater may differ from the plan; look it up before you rely on it.");
-
-    static final FindingKind DIRECTION_OPEN = new FindingKind(
-            "entry-direction-open",
-            Severity.ERROR,
-            "The entry says how far it shifts, {shift} MHz, and not which way; {plan} has no such shift there.",
-            "Look up where the repeater listens, and type its channel with both frequencies.");
 
     private Taking() {}
 
@@ -116,9 +101,12 @@ public final class Taking {
     private static Taken one(
             DirectoryEntry entry, Optional<Channel> channel, ChannelList list, BandPlan plan, LocalDate today) {
         List<Finding> findings = new ArrayList<>(Trust.in(entry, today).findings());
-        direction(entry, plan).ifPresent(findings::add);
+        EntryTalk talk = EntryTalk.of(entry.signal(), plan);
+        talk.finding()
+                .filter(each -> entry.signal().mode().emission().isPresent())
+                .ifPresent(findings::add);
         if (channel.isEmpty()) {
-            frequencies(entry.signal(), plan)
+            talk.line()
                     .ifPresent(
                             line -> findings.addAll(Reckoner.reckon(line, plan).findings()));
             return new Taken(entry, "", Optional.empty(), findings);
@@ -144,48 +132,27 @@ public final class Taking {
         if (emission.isEmpty()) {
             return Optional.empty();
         }
-        return frequencies(signal, plan)
+        return EntryTalk.of(signal, plan)
+                .line()
                 .flatMap(line -> Reckoner.reckon(line, plan).channel())
-                .map(each -> each.withTones(signal.talkTone(), signal.listenTone())
-                        .withEmission(emission.get())
-                        .withFlags(entry.standing().flags()));
+                .map(each -> dressed(each, entry, emission.get()));
     }
 
-    /** Output and input in the notation; absent where nobody knows which way the input lies. */
-    private static Optional<String> frequencies(Signal signal, BandPlan plan) {
-        String output = signal.output().toMegahertzText();
-        return signal.input() instanceof Input.Sized sized
-                ? byPlan(signal.output(), sized, plan)
-                        .map(rule -> output + " " + rule.shift().toMegahertzText())
-                : Optional.of(output + signal.input().words());
+    /** What of an entry is said of a channel anywhere: with its tones, kind and flags, but where it talks is the caller's matter. */
+    private static Channel dressed(Channel channel, DirectoryEntry entry, Emission emission) {
+        Signal signal = entry.signal();
+        return channel.withTones(signal.talkTone(), signal.listenTone())
+                .withEmission(emission)
+                .withFlags(entry.standing().flags());
     }
 
-    /** The only way that repeaters shift by so much there. */
-    private static Optional<ShiftRule> byPlan(Frequency output, Input.Sized sized, BandPlan plan) {
-        List<ShiftRule> rules = plan.bandAt(output).stream()
-                .flatMap(band -> band.rulesFor(output).stream())
-                .filter(rule -> Math.abs(rule.shift().hertz()) == sized.size().hertz())
-                .toList();
-        return rules.size() == 1 ? Optional.of(rules.get(0)) : Optional.empty();
-    }
-
-    private static Optional<Finding> direction(DirectoryEntry entry, BandPlan plan) {
-        if (!(entry.signal().input() instanceof Input.Sized sized)) {
-            return Optional.empty();
-        }
-        String shift = sized.words().strip();
-        return Optional.of(byPlan(entry.signal().output(), sized, plan)
-                .map(rule -> Finding.of(
-                        DIRECTION_BY_PLAN,
-                        Field.TRANSMIT,
-                        Map.of(
-                                "shift",
-                                shift,
-                                "way",
-                                rule.shift().hertz() < 0 ? "lower" : "higher",
-                                "plan",
-                                plan.shortTitle())))
-                .orElseGet(() ->
-                        Finding.of(DIRECTION_OPEN, Field.TRANSMIT, Map.of("shift", shift, "plan", plan.shortTitle()))));
+    /** The channel of an entry as far as it listens, whatever the entry says of talking. */
+    static Optional<Channel> listening(DirectoryEntry entry, BandPlan plan) {
+        Signal signal = entry.signal();
+        return signal.mode()
+                .emission()
+                .flatMap(emission -> Reckoner.reckon(signal.output().toMegahertzText(), plan)
+                        .channel()
+                        .map(each -> dressed(each, entry, emission)));
     }
 }

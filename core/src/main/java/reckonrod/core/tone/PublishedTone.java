@@ -10,7 +10,8 @@ import java.util.regex.Pattern;
 public final class PublishedTone {
     private static final Pattern DCS = Pattern.compile("(?:dcs|d)? ?([0-7]{3}) ?([ni])?");
     private static final Set<String> NONE = Set.of(
-            "", "none", "no", "-", "--", "0", "0.0", "00.0", "000", "csq", "open", "off", "n/a", "nil", "carrier");
+            "", "none", "no", "-", "--", "0", "0.0", "00.0", "000", "csq", "open", "off", "n/a", "nil", "carrier",
+            "kein", "keine", "keiner", "néant", "neant", "aucun", "ninguno");
     private static final Pattern CODE_ALONE = Pattern.compile("[0-7]{1,3} ?[ni]?");
 
     private PublishedTone() {}

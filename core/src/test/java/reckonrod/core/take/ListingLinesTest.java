@@ -48,14 +48,18 @@ class ListingLinesTest {
                 .containsExactly(
                         "SKARRA 145.310 -0.600 T71.9",
                         "OSTREY 441.150 +5.000 T156.7",
-                        "PELL 145.350 0.600",
+                        "PELL 145.350",
                         "FAR 145.350 1.000");
         assertThat(of("""
                 Location,Output,Shift,Input,Tone,Status
                 SKARRA,145.310,-,144.710,1750,off air
                 OSTREY,441.150,-,446.150,156.7,
+                PELL,145.350,,,88.5,
                 """).lines())
-                .containsExactly("SKARRA 145.310 > 144.710 off-air burst", "OSTREY 441.150 - 446.150 156.7");
+                .containsExactly(
+                        "SKARRA 145.310 > 144.710 off-air burst",
+                        "OSTREY 441.150 - > 446.150 T156.7",
+                        "PELL 145.350 T88.5");
         assertThat(of("Name,Frequency,Tx/Rx tone,Shift\nSKARRA,145.310,71.9,-\n")
                         .isTable())
                 .isFalse();

@@ -74,14 +74,17 @@ class TakingTest {
         assertThat(channel.name()).isEqualTo("Skarra Head");
     }
 
-    /** A size alone goes the way of the plan, and that is told; where the plan has no such shift nothing is made up. */
+    /** What the entry leaves out goes the way of the plan, and that is told; where the plan leaves it open too nothing is made up. */
     @ParameterizedTest
     @CsvSource({
         "145.350, ±0.600, r2, 144.750, entry-direction-by-plan",
         "147.135, ±0.600, r2, 147.735, entry-direction-by-plan",
         "438.950, ±7.600, r1, 431.350, entry-direction-by-plan",
         "145.350, ±1.000, r2, none, entry-direction-open",
-        "147.555, ±0.600, r2, none, entry-direction-open"
+        "147.555, ±0.600, r2, none, entry-direction-open",
+        "145.310, '', r2, 144.710, entry-shift-by-plan",
+        "441.150, '', r2, 446.150, entry-shift-by-plan",
+        "147.555, '', r2, 147.555, entry-without-shift"
     })
     void aShiftWithoutDirectionIsNeverTakenForSure(String output, String input, String plan, String talk, String told) {
         Taken taken = take(

@@ -8,6 +8,8 @@ public enum Column {
     AREA("Area"),
     LATITUDE("Latitude"),
     LONGITUDE("Longitude"),
+    LATITUDE_SOUTH("Latitude south of the equator"),
+    LONGITUDE_WEST("Longitude west of Greenwich"),
     POSITION("Position in one cell"),
     GROUND("Ground above sea, m"),
     ANTENNA("Antenna above ground, m"),

@@ -115,18 +115,23 @@ public final class ColumnGuess {
     /** Some headings are used for two things: the values say which. */
     private Column asItsValuesAre(Column column, int place) {
         List<String> filled = looks.filled(place);
-        boolean ofFlags = mostly(
-                filled,
-                value -> !CellReading.flags(value).known().isEmpty()
-                        && CellReading.flags(value).unknown().isEmpty());
+        boolean ofFlags = !filled.isEmpty()
+                && mostly(
+                        filled,
+                        value -> !CellReading.flags(value).known().isEmpty()
+                                && CellReading.flags(value).unknown().isEmpty());
         return switch (column) {
             case STATE ->
                 filled.isEmpty()
                                 || mostly(
                                         filled, value -> CellWords.state(value).isPresent())
                         ? column
-                        : ofFlags ? Column.FLAGS : isOfStates(filled) ? column : Column.AREA;
-            case FLAGS -> !filled.isEmpty() && mostly(filled, ColumnGuess::isPrintedTone) ? Column.TALK_TONE : column;
+                        : ofFlags
+                                ? Column.FLAGS
+                                : isOfStates(filled) || !looks.title(place).equalsIgnoreCase("state")
+                                        ? column
+                                        : Column.AREA;
+            case FLAGS -> !ofFlags && filled.stream().anyMatch(ColumnGuess::isPrintedTone) ? Column.TALK_TONE : column;
             case SITE -> !filled.isEmpty() && mostly(filled, Locator::isLocator) ? Column.POSITION : column;
             default -> column;
         };

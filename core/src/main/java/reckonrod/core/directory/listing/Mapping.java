@@ -1,6 +1,7 @@
 package reckonrod.core.directory.listing;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
@@ -29,13 +30,17 @@ public record Mapping(List<Optional<Column>> columns) {
         return index < 0 ? Optional.empty() : Optional.of(index);
     }
 
+    private boolean has(Column... either) {
+        return Arrays.stream(either).anyMatch(column -> indexOf(column).isPresent());
+    }
+
     /** What is missing for rows to become entries, in words; empty if nothing is. */
     public Optional<String> missing() {
         List<String> missing = new ArrayList<>();
         if (indexOf(Column.OUTPUT).isEmpty()) {
             missing.add("no column is the output");
         }
-        if (indexOf(Column.LATITUDE).isPresent() != indexOf(Column.LONGITUDE).isPresent()) {
+        if (has(Column.LATITUDE, Column.LATITUDE_SOUTH) != has(Column.LONGITUDE, Column.LONGITUDE_WEST)) {
             missing.add("latitude and longitude go together, and one of them is missing");
         }
         return missing.isEmpty() ? Optional.empty() : Optional.of(String.join("; ", missing));

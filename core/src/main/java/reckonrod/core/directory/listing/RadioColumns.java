@@ -142,11 +142,19 @@ final class RadioColumns {
     }
 
     private static boolean isOfSigns(List<String> filled) {
-        return filled.stream().allMatch(cell -> CellWords.way(cell).isPresent())
-                && filled.stream()
-                        .map(CellWords::way)
-                        .anyMatch(way -> way.filter(each -> each == Way.UP || each == Way.DOWN)
-                                .isPresent());
+        return !filled.isEmpty()
+                && ColumnGuess.mostly(filled, cell -> CellWords.way(cell).isPresent())
+                && filled.stream().anyMatch(RadioColumns::isSign);
+    }
+
+    private static boolean isSign(String cell) {
+        return CellWords.way(cell)
+                .filter(each -> each == Way.UP || each == Way.DOWN)
+                .isPresent();
+    }
+
+    private boolean hasFigures(int column) {
+        return looks.filled(column).stream().anyMatch(cell -> cell.chars().anyMatch(Character::isDigit));
     }
 
     private boolean isOfInputs(int column) {
@@ -161,8 +169,11 @@ final class RadioColumns {
                 .toList();
         Optional<Integer> signs =
                 left.stream().filter(i -> isOfSigns(looks.filled(i))).findFirst();
-        Optional<Integer> sizes =
-                left.stream().filter(i -> !signs.equals(Optional.of(i))).findFirst();
+        Optional<Integer> sizes = left.stream()
+                .filter(i -> !signs.equals(Optional.of(i)))
+                .filter(this::hasFigures)
+                .findFirst()
+                .or(() -> signs.isPresent() ? Optional.empty() : left.stream().findFirst());
         boolean signed = sizes.stream()
                 .flatMap(i -> looks.filled(i).stream())
                 .anyMatch(cell -> SIGN.matcher(cell).find());

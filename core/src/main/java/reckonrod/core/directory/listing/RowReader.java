@@ -28,6 +28,9 @@ import reckonrod.core.tone.ToneTable;
 
 /** Turns the rows of a table into directory entries. */
 public final class RowReader {
+    /** The code of the finding that input and shift of a row disagree; its fact {@code shift} is the shift. */
+    public static final String PAIR_DISAGREES_CODE = RowFindings.PAIR_DISAGREES.code();
+
     private static final int MOST_CELL = 2_000;
     private static final int SHOWN = 40;
 
@@ -168,11 +171,34 @@ public final class RowReader {
                     RowFindings.CELL_UNREADABLE, Field.LINE, Map.of("column", column.words(), "reason", reason)));
         }
 
+        /** An angle; one of a column that says its side has its letter, whatever sign stands there. */
+        private String angle(Column plain, Column sided, char letter) {
+            String angle = cell(sided);
+            if (angle.isEmpty()) {
+                return cell(plain);
+            }
+            return isLettered(angle) ? angle : angle.replaceFirst("^[-\u2212]", "") + " " + letter;
+        }
+
+        private static boolean isLettered(String angle) {
+            return angle.chars().anyMatch(Character::isLetter);
+        }
+
+        /** The letter of an angle beside one that has its own; of one that stands alone the sign is enough. */
+        private static String beside(String angle, String other, String letters) {
+            if (isLettered(angle) || !isLettered(other)) {
+                return angle;
+            }
+            boolean below = angle.matches("[-\u2212].*");
+            return (below ? angle.substring(1) : angle) + " " + letters.charAt(below ? 1 : 0);
+        }
+
         private Optional<Position> position(String label) {
-            String latitude = cell(Column.LATITUDE);
-            String longitude = cell(Column.LONGITUDE);
-            String text =
-                    latitude.isEmpty() || longitude.isEmpty() ? cell(Column.POSITION) : latitude + " " + longitude;
+            String latitude = angle(Column.LATITUDE, Column.LATITUDE_SOUTH, 'S');
+            String longitude = angle(Column.LONGITUDE, Column.LONGITUDE_WEST, 'W');
+            String text = latitude.isEmpty() || longitude.isEmpty()
+                    ? cell(Column.POSITION)
+                    : beside(latitude, longitude, "NS") + " " + beside(longitude, latitude, "EW");
             if (text.isEmpty()) {
                 doubts.add(Finding.of(RowFindings.NO_POSITION, Field.LINE, Map.of("name", label)));
                 return Optional.empty();

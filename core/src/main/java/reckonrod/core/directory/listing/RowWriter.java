@@ -19,8 +19,13 @@ import reckonrod.core.tone.Tone;
 /** Writes entries as rows whose headings and cells {@link ColumnGuess} and {@link RowReader} read back as the same entries. */
 public final class RowWriter {
     /** What our own tables say in another column. */
-    private static final Set<Column> SAID_ELSEWHERE =
-            Set.of(Column.POSITION, Column.SHIFT_SIZE, Column.TALK_CODE, Column.LISTEN_CODE);
+    private static final Set<Column> SAID_ELSEWHERE = Set.of(
+            Column.LATITUDE_SOUTH,
+            Column.LONGITUDE_WEST,
+            Column.POSITION,
+            Column.SHIFT_SIZE,
+            Column.TALK_CODE,
+            Column.LISTEN_CODE);
 
     private RowWriter() {}
 
@@ -62,7 +67,7 @@ public final class RowWriter {
                 entry.signal().input() instanceof Input.At
                         ? ""
                         : entry.signal().input().words().strip();
-            case SHIFT_SIZE, TALK_CODE, LISTEN_CODE -> "";
+            case LATITUDE_SOUTH, LONGITUDE_WEST, SHIFT_SIZE, TALK_CODE, LISTEN_CODE -> "";
             case TALK_TONE -> tone(entry.signal().talkTone());
             case LISTEN_TONE -> tone(entry.signal().listenTone());
             case MODE -> entry.signal().mode().word();

@@ -6,10 +6,12 @@ import java.util.List;
 final class TableLooks {
     private static final int SAMPLE = 200;
 
+    private final List<String> titles;
     private final List<Heading> headings;
     private final List<List<String>> rows;
 
     TableLooks(Table table) {
+        this.titles = table.headings();
         this.headings = table.headings().stream().map(Heading::of).toList();
         this.rows = table.rows().stream().limit(SAMPLE).map(Table.Row::cells).toList();
     }
@@ -20,6 +22,10 @@ final class TableLooks {
 
     int rows() {
         return rows.size();
+    }
+
+    String title(int column) {
+        return titles.get(column).strip();
     }
 
     Heading heading(int column) {
