@@ -161,7 +161,7 @@ const page = ref('run')
               type="submit"
               color="primary"
               variant="flat"
-              :disabled="!chosen.length || !named.length || busy"
+              :disabled="!list || !chosen.length || !named.length || busy"
               >Run it dry</v-btn
             >
           </div>
