@@ -52,7 +52,7 @@ const db = (value: number) => value.toFixed(0).replace('-', '−')
       </template>
       Assumed: {{ reach.assumed.join(', ') }}.
     </p>
-    <PathProfile v-if="path?.profile.length" :path="path" />
+    <PathProfile v-if="path && (path.profile[path.profile.length - 1]?.metres ?? 0) > 0" :path="path" />
   </section>
 </template>
 

@@ -21,7 +21,13 @@ const { kind, kinds, settled, rows, more, error, fetchNextPage, isFetchingNextPa
         <tr>
           <th scope="col" class="figure">Line</th>
           <th scope="col">{{ kind === 'bad' ? 'Row as it stands' : 'Repeater' }}</th>
-          <th v-if="kind !== 'bad'" scope="col">Output</th>
+          <template v-if="kind !== 'bad'">
+            <th scope="col">Output</th>
+            <th scope="col">Input</th>
+            <th scope="col">Opens with</th>
+            <th scope="col">Sends</th>
+            <th scope="col">Mode</th>
+          </template>
           <th scope="col">{{ kind === 'bad' ? 'Why it is left out' : 'What there is to say' }}</th>
         </tr>
       </thead>
@@ -29,7 +35,13 @@ const { kind, kinds, settled, rows, more, error, fetchNextPage, isFetchingNextPa
         <tr v-for="(row, i) in rows" :key="i">
           <td class="figure">{{ row.line || '' }}</td>
           <td class="label">{{ row.label }}</td>
-          <td v-if="kind !== 'bad'" class="mono">{{ row.output }}</td>
+          <template v-if="kind !== 'bad'">
+            <td class="mono">{{ row.signals?.output }}</td>
+            <td class="mono">{{ row.signals?.input }}</td>
+            <td class="mono">{{ row.signals?.talkTone }}</td>
+            <td class="mono">{{ row.signals?.listenTone }}</td>
+            <td>{{ row.signals?.mode }}</td>
+          </template>
           <td class="says">{{ row.says }}</td>
         </tr>
       </tbody>

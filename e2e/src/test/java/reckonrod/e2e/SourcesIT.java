@@ -6,6 +6,7 @@ import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.LocatorAssertions;
+import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -81,6 +82,9 @@ class SourcesIT extends BrowserTest {
         page.locator("#find-at").press("Enter");
         assertThat(page.locator(".count")).containsText("1 found");
         assertThat(page.locator("#found-0")).containsText("Far Point");
+        // Standing under its mast there is no path to draw.
+        assertThat(page.locator(".reach").first()).isVisible();
+        assertThat(page.locator("path[d*=NaN]")).hasCount(0);
         Assertions.assertThat(page.url()).contains("at=10.1");
         page.reload();
         assertThat(page.locator("#found-0")).containsText("Far Point");
@@ -93,6 +97,41 @@ class SourcesIT extends BrowserTest {
         assertThat(page.locator(".plain").first()).not().containsText("zz-far");
     }
 
+    /** Sides are told from the numbers, a sign and its size are put together, and what would go in is in sight before it does. */
+    @Test
+    void aTableOfAnotherLayoutShowsWhatItBecomes() {
+        Page page = page("/sources");
+        bring(page, "zz-sides.csv", """
+                Repeater;Town;TX;+/-;Offset;CTCSS RX;CTCSS TX;Tx/Rx DCS;Longitude (W);Lat
+                QZ1BA;Zz Near;145.310;-;0.6;71.9;100.0;;38.2;11
+                QZ1BB;Zz Open;145.350;;0.6;;;023;38.3;11
+                """.getBytes(StandardCharsets.UTF_8));
+        assertThat(meaning(page, "TX")).containsText("Output (you listen)");
+        assertThat(page.getByText("\"Tx/Rx DCS\": nobody could tell which side"))
+                .isVisible();
+        AccessibilityIT.check(page);
+        choose(page, "Meaning of Tx/Rx DCS", "DCS code to talk");
+        assertThat(page.getByText("nobody could tell")).hasCount(0);
+        button(page, "Read the rows").click();
+        assertThat(page.locator(".kinds")).containsText("1 in doubt", SLOWLY);
+        Locator rows = page.locator("tbody tr");
+        assertThat(rows.nth(0))
+                .hasText(Pattern.compile("2\\s*Zz Near\\s*145.310\\s*−0.600\\s*CTCSS 71.9\\s*CTCSS 100.0\\s*FM"));
+        assertThat(rows.nth(1)).containsText("±0.600");
+        assertThat(rows.nth(1)).containsText("DCS 023 N");
+        assertThat(rows.nth(1)).containsText("has no direction");
+        AccessibilityIT.nothingIsCutOff(page);
+        button(page, "Take 2 entries into the directory").click();
+        assertThat(page.locator(".sources")).containsText("2 entries were taken.");
+        page.navigate(Application.address() + "/find?at=11%20-38.3");
+        page.locator("#found-0").click();
+        assertThat(page.locator(".pane.side, aside").first()).containsText("144.750 MHz by the plan");
+        page.navigate(Application.address() + "/sources");
+        button(page, "Remove zz-sides").click();
+        button(page, "Remove 2 entries").click();
+        assertThat(page.locator(".plain").first()).not().containsText("zz-sides");
+    }
+
     /** A source is removed with all its entries, after the loss was named. */
     @Test
     void aSourceIsRemovedWithItsLossNamed() {
@@ -103,8 +142,7 @@ class SourcesIT extends BrowserTest {
         assertThat(page.locator(".sources")).containsText("2 entries were taken.");
         page.navigate(Application.address() + "/sources");
         button(page, "Remove pasted-lines").click();
-        assertThat(page.getByRole(com.microsoft.playwright.options.AriaRole.DIALOG))
-                .containsText("2 entries would go");
+        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("2 entries would go");
         button(page, "Keep them").click();
         assertThat(page.locator(".plain").first()).containsText("pasted-lines");
         button(page, "Remove pasted-lines").click();

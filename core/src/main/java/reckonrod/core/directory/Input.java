@@ -9,6 +9,12 @@ public sealed interface Input {
     /** How the notation says it, to be put behind the output; empty if the entry says nothing. */
     String words();
 
+    /** The same for people: {@code 144.710}, {@code −0.600}, {@code simplex}; {@code not published} if the entry says nothing. */
+    default String shown() {
+        String words = words().strip();
+        return words.isEmpty() ? "not published" : words.replace("> ", "");
+    }
+
     /** The input, where the entry alone gives it. */
     Optional<Frequency> frequency(Frequency output);
 

@@ -8,7 +8,6 @@ import java.util.OptionalDouble;
 import reckonrod.core.bandplan.Band;
 import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.directory.DirectoryEntry;
-import reckonrod.core.directory.Input;
 import reckonrod.core.directory.Trust;
 import reckonrod.server.reckon.FindingView;
 
@@ -75,7 +74,7 @@ public record EntryView(
                         .frequency(entry.signal().output())
                         .map(each -> each.hertz())
                         .orElse(null),
-                inputWords(entry.signal().input()),
+                entry.signal().input().shown(),
                 entry.signal().talkTone().text().orElse(null),
                 entry.signal().listenTone().text().orElse(null),
                 entry.signal().mode().word(),
@@ -98,12 +97,6 @@ public record EntryView(
                         .map(each -> FindingView.of(each, plan))
                         .toList(),
                 trust.looksDead());
-    }
-
-    private static String inputWords(Input input) {
-        return input instanceof Input.Unpublished
-                ? "not published"
-                : input.words().strip().replace("> ", "");
     }
 
     private static Double boxed(OptionalDouble value) {

@@ -1,5 +1,6 @@
 package reckonrod.server.imports;
 
+import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotEmpty;
@@ -28,6 +29,7 @@ import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 import reckonrod.core.bandplan.BandPlans;
 import reckonrod.core.directory.DirectoryEntry;
+import reckonrod.core.directory.Signal;
 import reckonrod.core.directory.listing.Column;
 import reckonrod.core.directory.listing.CsvWriter;
 import reckonrod.core.directory.listing.RowKind;
@@ -67,7 +69,26 @@ class ImportController {
     record TakeImportRequest(boolean doubtful, boolean dropGone) {}
 
     /** A row of an import: what it would do, to which entry, and what there is to say of it. */
-    record ImportRowView(int line, String kind, boolean doubtful, String label, String output, String says) {}
+    record ImportRowView(
+            int line,
+            String kind,
+            boolean doubtful,
+            String label,
+            @Schema(nullable = true) Signals signals,
+            String says) {
+        /** What it works on, as it would go into the directory; tones are empty where there are none. */
+        record Signals(String output, String input, String talkTone, String listenTone, String mode) {
+            static Signals of(DirectoryEntry entry) {
+                Signal signal = entry.signal();
+                return new Signals(
+                        signal.output().toMegahertzText(),
+                        signal.input().shown(),
+                        signal.talkTone().text().orElse(""),
+                        signal.listenTone().text().orElse(""),
+                        signal.mode().word());
+            }
+        }
+    }
 
     @GetMapping
     List<ImportView> all() {
@@ -192,7 +213,8 @@ class ImportController {
         }
         if (kind.equals("gone")) {
             return store.gone(id, fromLine, ROWS_SHOWN).stream()
-                    .map(entry -> new ImportRowView(0, "gone", false, entry.label(), output(entry), "no longer in it"))
+                    .map(entry -> new ImportRowView(
+                            0, "gone", false, entry.label(), ImportRowView.Signals.of(entry), "no longer in it"))
                     .toList();
         }
         Optional<RowKind> wanted = switch (kind) {
@@ -209,14 +231,15 @@ class ImportController {
         };
         return store.rows(id, wanted, fromLine, ROWS_SHOWN).stream()
                 .map(row -> row.kind() == RowKind.BAD
-                        ? new ImportRowView(row.line(), "bad", false, String.join(", ", row.cells()), "", row.says())
+                        ? new ImportRowView(row.line(), "bad", false, String.join(", ", row.cells()), null, row.says())
                         : new ImportRowView(
-                                row.line(), kind, row.doubtful(), row.entry().label(), output(row.entry()), row.says()))
+                                row.line(),
+                                kind,
+                                row.doubtful(),
+                                row.entry().label(),
+                                ImportRowView.Signals.of(row.entry()),
+                                row.says()))
                 .toList();
-    }
-
-    private static String output(DirectoryEntry entry) {
-        return entry.signal().output().toString();
     }
 
     /** The bad rows as a file, with the line and the reason in front, to be mended and brought again. */

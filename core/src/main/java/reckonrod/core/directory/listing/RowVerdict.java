@@ -15,7 +15,7 @@ import reckonrod.core.finding.Severity;
  *
  * @param entry what goes in; empty for a bad row
  * @param doubtful whether something more than a note is to be looked at
- * @param says what changes and what is in doubt, or why the row is bad, parted by semicolons
+ * @param says what changes and what is in doubt, or why the row is bad
  */
 public record RowVerdict(RowKind kind, Optional<DirectoryEntry> entry, boolean doubtful, String says) {
     /**
@@ -37,10 +37,12 @@ public record RowVerdict(RowKind kind, Optional<DirectoryEntry> entry, boolean d
         List<EntryChange> changes =
                 known.map(was -> EntryChange.between(was, good.entry())).orElse(List.of());
         RowKind kind = known.isEmpty() ? RowKind.NEW : changes.isEmpty() ? RowKind.SAME : RowKind.CHANGED;
+        String changed = changes.stream().map(EntryChange::toString).collect(Collectors.joining("; "));
         String says = Stream.concat(
-                        changes.stream().map(EntryChange::toString),
+                        Stream.of(changed.isEmpty() ? "" : changed + "."),
                         good.doubts().stream().map(Finding::message))
-                .collect(Collectors.joining("; "));
+                .filter(each -> !each.isEmpty())
+                .collect(Collectors.joining(" "));
         boolean doubtful = good.doubts().stream().anyMatch(each -> each.kind().severity() != Severity.NOTE);
         return new RowVerdict(kind, Optional.of(good.entry()), doubtful, says);
     }
