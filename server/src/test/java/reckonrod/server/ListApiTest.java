@@ -128,6 +128,27 @@ class ListApiTest extends ServerTest {
         post(path("/undo"), Map.of("baseVersion", version())).ok();
     }
 
+    /** What changes nothing is no step: the next undo takes back what was really done, and what was undone can still be done again. */
+    @Test
+    void aChangeThatChangesNothingIsNoStepOfTheHistory() {
+        put(60, "SKARRA 145.310- 71.9").ok();
+        String id = idAt(60);
+        change(listId(), version(), edit("pin", "channel", id, "pinned", true)).ok();
+        post(path("/undo"), Map.of("baseVersion", version())).ok();
+        long before = version();
+        for (Object edit : List.of(
+                edit("pin", "channel", id, "pinned", false),
+                edit("move", "channel", id, "slot", 60),
+                edit("rewrite", "channel", id, "line", "SKARRA 145.310- 71.9"))) {
+            JsonNode told = change(listId(), version(), edit).ok();
+            assertThat(told.path("said").asString()).isEqualTo("That is so already. Nothing was changed.");
+            assertThat(version()).isEqualTo(before);
+        }
+        assertThat(list().path("undo").asString()).isEqualTo("Put SKARRA");
+        assertThat(list().path("redo").asString()).isEqualTo("Pin SKARRA at slot 60");
+        post(path("/undo"), Map.of("baseVersion", version())).ok();
+    }
+
     /** Several edits are one step of the history; one that cannot be made takes the others with it. */
     @Test
     void severalEditsStandOrFallTogether() {

@@ -7,6 +7,9 @@ public sealed interface ListChange {
     /** Answers for each of the two cases. */
     <T> T fold(Function<Changed, T> changed, Function<Refused, T> refused);
 
+    /** What is told where a change leaves all as it was. */
+    String SO_ALREADY = "That is so already. Nothing was changed.";
+
     /**
      * The list as it is now.
      *

@@ -138,6 +138,10 @@ public class ListStore {
         ListChange.Changed done = change.apply(now).fold(Function.identity(), refused -> {
             throw ProblemException.refused("change-refused", "That cannot be done", refused.reason());
         });
+        // What changes nothing is no step of the history: taking it back would seem to do nothing.
+        if (done.list().equals(now)) {
+            return new ChangedList(stored(record), done.slot(), ListChange.SO_ALREADY);
+        }
         RevisionRecord next = revisions.save(RevisionRecord.next(
                 revisions.parent(record.revisionId()), now, done.list(), done.summary(), clock.instant()));
         cache.put(next.id(), done.list());
