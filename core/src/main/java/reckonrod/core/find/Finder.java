@@ -7,6 +7,7 @@ import java.util.Optional;
 import reckonrod.core.bandplan.Band;
 import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.directory.DirectoryEntry;
+import reckonrod.core.directory.PlannedShift;
 import reckonrod.core.directory.Trust;
 import reckonrod.core.finding.Severity;
 import reckonrod.core.frequency.Frequency;
@@ -71,16 +72,14 @@ public final class Finder {
                         placeAt(here), there.place(), entry.signal().output(), input(entry), terrain));
     }
 
-    /** Where a repeater listens: as published, else by the plan's rule for its output, else where it talks. */
+    /** Where a repeater listens: as published, else by the plan as a channel is that is taken from it, else where it talks. */
     public Frequency input(DirectoryEntry entry) {
         Frequency output = entry.signal().output();
         return entry.signal()
                 .input()
                 .frequency(output)
-                .orElseGet(() -> plan.bandAt(output)
-                        .flatMap(band -> band.rulesFor(output).stream().findFirst())
-                        .map(rule -> output.plus(rule.shift()))
-                        .orElse(output));
+                .or(() -> PlannedShift.of(entry.signal(), plan).map(output::plus))
+                .orElse(output);
     }
 
     /**

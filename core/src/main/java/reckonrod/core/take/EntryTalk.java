@@ -5,8 +5,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import reckonrod.core.bandplan.BandPlan;
-import reckonrod.core.bandplan.ShiftRule;
 import reckonrod.core.directory.Input;
+import reckonrod.core.directory.PlannedShift;
 import reckonrod.core.directory.Signal;
 import reckonrod.core.finding.Field;
 import reckonrod.core.finding.Finding;
@@ -50,51 +50,42 @@ record EntryTalk(Optional<String> line, Optional<Finding> finding) {
 
     static EntryTalk of(Signal signal, BandPlan plan) {
         String output = signal.output().toMegahertzText();
-        List<ShiftRule> rules = plan.bandAt(signal.output()).stream()
-                .flatMap(band -> band.rulesFor(signal.output()).stream())
-                .toList();
+        Optional<Shift> shift = PlannedShift.of(signal, plan);
         if (signal.input() instanceof Input.Sized sized) {
-            return sized(output, sized, rules, plan);
+            return sized(output, sized, shift, plan);
         }
         boolean amateur = plan.bandAt(signal.output()).isPresent();
         return signal.input() instanceof Input.Unpublished && amateur
-                ? unpublished(output, rules, plan)
+                ? unpublished(output, shift, PlannedShift.there(signal.output(), plan), plan)
                 : new EntryTalk(Optional.of(output + signal.input().words()), Optional.empty());
     }
 
-    private static EntryTalk sized(String output, Input.Sized sized, List<ShiftRule> rules, BandPlan plan) {
-        List<Shift> fitting = rules.stream()
-                .map(ShiftRule::shift)
-                .filter(each -> each.sizeHertz() == sized.size().hertz())
-                .distinct()
-                .toList();
+    private static EntryTalk sized(String output, Input.Sized sized, Optional<Shift> shift, BandPlan plan) {
         Map<String, String> facts = new HashMap<>(Map.of(
                 "shift", sized.words().strip(),
                 "plan", plan.shortTitle()));
-        if (fitting.size() != 1) {
+        if (shift.isEmpty()) {
             return none(DIRECTION_OPEN, facts);
         }
-        facts.put("way", way(fitting.get(0)));
-        return by(output, fitting.get(0), DIRECTION_BY_PLAN, facts);
+        facts.put("way", way(shift.get()));
+        return by(output, shift.get(), DIRECTION_BY_PLAN, facts);
     }
 
-    private static EntryTalk unpublished(String output, List<ShiftRule> rules, BandPlan plan) {
-        List<Shift> shifts = rules.stream().map(ShiftRule::shift).distinct().toList();
+    private static EntryTalk unpublished(String output, Optional<Shift> shift, List<Shift> there, BandPlan plan) {
         Map<String, String> facts = new HashMap<>(Map.of("plan", plan.shortTitle()));
-        if (shifts.isEmpty()) {
+        if (shift.isPresent()) {
+            facts.put("size", shift.get().toSizeText());
+            facts.put("way", way(shift.get()));
+            return by(output, shift.get(), SHIFT_BY_PLAN, facts);
+        }
+        if (there.isEmpty()) {
             return new EntryTalk(
                     Optional.of(output + " simplex"), Optional.of(Finding.of(WITHOUT_SHIFT, Field.TRANSMIT, facts)));
         }
-        if (shifts.size() > 1) {
-            facts.put(
-                    "shifts",
-                    String.join(
-                            ", ", shifts.stream().map(Shift::toMegahertzText).toList()));
-            return none(SHIFT_OPEN, facts);
-        }
-        facts.put("size", shifts.get(0).toSizeText());
-        facts.put("way", way(shifts.get(0)));
-        return by(output, shifts.get(0), SHIFT_BY_PLAN, facts);
+        facts.put(
+                "shifts",
+                String.join(", ", there.stream().map(Shift::toMegahertzText).toList()));
+        return none(SHIFT_OPEN, facts);
     }
 
     private static EntryTalk by(String output, Shift shift, FindingKind kind, Map<String, String> facts) {

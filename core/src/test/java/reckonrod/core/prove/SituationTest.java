@@ -125,4 +125,93 @@ class SituationTest {
                 .map(each -> each.transmit().orElseThrow())
                 .contains(Frequency.parse("145.910"));
     }
+
+    /** Which circumstances hold, one by one: what the channel has against what the directory says. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            145.310- 71.9                 | listens-for-nothing most-power reach-likely entry-fresh mode-same needs-no-tone? output-same talk-same talk-tone-same
+            145.310- 71.9 low nfm         | listens-for-nothing low-power reach-likely entry-fresh mode-same output-same talk-same talk-tone-same
+            145.310- 71.9 am              | listens-for-nothing most-power reach-likely entry-fresh mode-other output-same talk-same talk-tone-same
+            145.310-                      | listens-for-nothing most-power reach-likely entry-fresh mode-same output-same talk-same no-talk-tone
+            145.310- T88.5                | listens-for-nothing most-power reach-likely entry-fresh mode-same output-same talk-same talk-tone-other
+            145.310- R71.9                | most-power reach-likely entry-fresh mode-same output-same talk-same talk-tone-listens listen-tone-unpublished
+            145.310- R88.5                | most-power reach-likely entry-fresh mode-same output-same talk-same other-tone-listens listen-tone-unpublished
+            145.310+ 71.9                 | listens-for-nothing most-power reach-likely entry-fresh mode-same output-same talk-side-other talk-tone-same
+            145.310 > 144.500 71.9        | listens-for-nothing most-power reach-likely entry-fresh mode-same output-same talk-distance-other talk-tone-same
+            145.360- 71.9                 | listens-for-nothing most-power reach-likely entry-fresh mode-same output-other talk-same talk-tone-same
+            145.310 listen only           | never-talks listens-for-nothing most-power reach-likely entry-fresh mode-same output-same no-talk-tone
+            """)
+    void whatHoldsIsToldOneByOne(String line, String told) {
+        DirectoryEntry entry = Entries.at("v:skarra", "Skarra", 47.5, -38).build();
+        assertThat(situation(line, entry, 10, Holding.UNKNOWN).circumstances())
+                .containsExactlyInAnyOrder(told.replace("needs-no-tone? ", "").split(" ", -1));
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "20, reach-good",
+        "19.9, reach-likely",
+        "10, reach-likely",
+        "9.9, reach-marginal",
+        "0, reach-marginal",
+        "-0.1, reach-unlikely"
+    })
+    void theMarginIsToldInSteps(double margin, String told) {
+        DirectoryEntry entry = Entries.at("v:skarra", "Skarra", 47.5, -38).build();
+        assertThat(situation("145.310- 71.9", entry, margin, Holding.UNKNOWN).circumstances())
+                .filteredOn(each -> each.startsWith("reach-"))
+                .containsExactly(told);
+    }
+
+    @Test
+    void whatTheRadioHoldsAndWhatTheEntryIsWorthIsTold() {
+        Entries skarra = Entries.at("v:skarra", "Skarra", 47.5, -38);
+        assertThat(situation("145.310- 71.9", skarra.build(), 30, Holding.AS_LISTED)
+                        .circumstances())
+                .contains("holds-list");
+        assertThat(situation(
+                                "145.310- 71.9",
+                                skarra.confirmed(LocalDate.of(2024, 6, 1)).build(),
+                                30,
+                                Holding.KEYED)
+                        .circumstances())
+                .contains("keyed-by-hand", "entry-ageing");
+        assertThat(situation(
+                                "145.310- 71.9",
+                                skarra.confirmed(LocalDate.of(2019, 1, 1))
+                                        .state(State.OFF_AIR)
+                                        .build(),
+                                30,
+                                Holding.OTHERWISE)
+                        .circumstances())
+                .contains("holds-otherwise", "entry-old", "entry-off-air");
+        assertThat(situation("145.310- 71.9", skarra.mode(Mode.DIGITAL).build(), 30, Holding.UNKNOWN)
+                        .circumstances())
+                .contains("entry-digital")
+                .doesNotContain("mode-same", "mode-other");
+        DirectoryEntry open = Entries.at("v:o", "Open", 47.5, -38)
+                .line("145.310", "-0.600", "")
+                .tones(reckonrod.core.tone.NoTone.NONE, CtcssTone.parse("100.0"))
+                .build();
+        assertThat(situation("145.310- R100.0", open, 30, Holding.UNKNOWN).circumstances())
+                .contains("needs-no-tone", "listen-tone-published");
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "0.80, almost certainly",
+        "0.795, almost certainly",
+        "0.794, probably",
+        "0.50, probably",
+        "0.494, perhaps",
+        "0.20, perhaps",
+        "0.194, hardly",
+        "0.05, hardly",
+        "0.044, unlikely"
+    })
+    void aShareIsAWordAsItsPercentIs(double share, String word) {
+        Cause cause = KNOWLEDGE.cause("tone-missing").orElseThrow();
+        assertThat(new Diagnosis.Ranked(cause, share, java.util.List.of()).words())
+                .isEqualTo(word);
+    }
 }

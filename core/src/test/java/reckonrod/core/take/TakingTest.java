@@ -19,6 +19,7 @@ import reckonrod.core.channel.DirectoryFlag;
 import reckonrod.core.directory.DirectoryEntry;
 import reckonrod.core.directory.Mode;
 import reckonrod.core.directory.State;
+import reckonrod.core.find.Finder;
 import reckonrod.core.finding.Edit;
 import reckonrod.core.finding.Finding;
 import reckonrod.core.finding.Severity;
@@ -35,6 +36,8 @@ import reckonrod.core.list.NamePart;
 import reckonrod.core.list.NameRecipe;
 import reckonrod.core.list.SlotRange;
 import reckonrod.core.notation.Reckoner;
+import reckonrod.core.reach.Station;
+import reckonrod.core.reach.Terrain;
 import reckonrod.core.tone.CtcssTone;
 import reckonrod.core.tone.DcsCode;
 import reckonrod.core.tone.ReversedTone;
@@ -102,6 +105,27 @@ class TakingTest {
             assertThat(each.kind().severity()).isNotEqualTo(Severity.NOTE);
             assertThat(each.message()).doesNotContain("{");
         });
+    }
+
+    /** Where a repeater listens is one answer, whether a channel is taken from it or a silence is searched for. */
+    @ParameterizedTest
+    @CsvSource({
+        "145.310, +", "145.310, -", "147.135, -", "441.150, -", "145.350, ±0.600", "145.350, ''", "147.555, ''",
+        "145.310, > 144.715", "438.950, ''", "430.350, -", "438.950, +", "438.950, ±7.600", "430.850, ''",
+                "439.000, ±9.400"
+    })
+    void theFinderKnowsTheSameInputAsTheChannelHas(String output, String input) {
+        DirectoryEntry entry = Entries.at("v:1", "Skarra Head", 47.6, -38.2)
+                .line(output, input, "")
+                .build();
+        for (BandPlan plan : BandPlans.shipped().all()) {
+            Finder finder = new Finder(Station.of(1.5, 0, 5), plan, Terrain.UNKNOWN, TODAY);
+            Taking.channel(entry, plan)
+                    .flatMap(Channel::transmit)
+                    .ifPresent(talk -> assertThat(finder.input(entry))
+                            .as("%s %s by %s", output, input, plan.shortTitle())
+                            .isEqualTo(talk));
+        }
     }
 
     /** Tones stay on their sides through the line and back, whatever they are. */
