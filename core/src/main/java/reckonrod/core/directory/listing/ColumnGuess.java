@@ -16,6 +16,7 @@ import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.bandplan.BandPlans;
 import reckonrod.core.directory.State;
 import reckonrod.core.geography.Locator;
+import reckonrod.core.geography.PositionReader;
 import reckonrod.core.tone.CtcssTone;
 import reckonrod.core.tone.PublishedTone;
 import reckonrod.core.tone.ToneTable;
@@ -132,7 +133,7 @@ public final class ColumnGuess {
                                         ? column
                                         : Column.AREA;
             case FLAGS -> !ofFlags && filled.stream().anyMatch(ColumnGuess::isPrintedTone) ? Column.TALK_TONE : column;
-            case SITE -> !filled.isEmpty() && mostly(filled, Locator::isLocator) ? Column.POSITION : column;
+            case SITE -> !filled.isEmpty() && mostly(filled, ColumnGuess::isPosition) ? Column.POSITION : column;
             default -> column;
         };
     }
@@ -219,6 +220,15 @@ public final class ColumnGuess {
     /** Degrees are published with so many decimals that hardly anything else is meant. */
     private static boolean isDegrees(String value, int most) {
         return DEGREES.matcher(value).matches() && Math.abs(Double.parseDouble(value.replace(',', '.'))) <= most;
+    }
+
+    private static boolean isPosition(String value) {
+        try {
+            PositionReader.parse(value);
+            return true;
+        } catch (IllegalArgumentException none) {
+            return false;
+        }
     }
 
     private static boolean isPrintedTone(String value) {

@@ -291,6 +291,18 @@ class ListingTablesTest {
             QV0UX,,145.350,-0.6,145.350
             > 145.350 simplex row-pair-disagrees
 
+            Call;Location;Freq;Shift;Tone
+            = CALL_SIGN POSITION OUTPUT SHIFT TALK_TONE
+            QV0SK;47.6, -38.2;145.310;-;71.9
+            > 145.310- T71.9 47.60000 N 38.20000 W
+            QV0PL;HN07xm;147.135;+;
+            > 147.135+ 47.52083 N 38.04167 W
+
+            Name;Lat/Lon;Freq;Shift;Tone
+            = SITE POSITION OUTPUT SHIFT TALK_TONE
+            Skarra;47.6 N 38.2 W;145.310;-;71.9
+            > 145.310- T71.9 47.60000 N 38.20000 W
+
             Call,Freq,Status,Tx power,Tone burst,Coordinator
             = CALL_SIGN OUTPUT FLAGS WATTS ? ?
             Q1A,145.310,OPEN,25,yes,nobody
