@@ -6,14 +6,11 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.io.IOException;
 import java.net.InetAddress;
 import java.net.InetSocketAddress;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import reckonrod.core.channel.Emission;
@@ -39,7 +36,6 @@ import reckonrod.sim.cable.LineClock;
 import reckonrod.sim.cable.TcpPort;
 import reckonrod.sim.cable.TcpRadio;
 import reckonrod.sim.cable.Trouble;
-import reckonrod.sim.device.FileMemory;
 import reckonrod.sim.device.clone.CloneKey;
 import reckonrod.sim.face.RadioFace;
 
@@ -377,26 +373,5 @@ class TransferTest {
         }
         assertThatThrownBy(() -> new TcpPort(new InetSocketAddress(InetAddress.getLoopbackAddress(), 1)))
                 .isInstanceOf(IOException.class);
-    }
-
-    @Test
-    void theMemoryIsKeptBetweenStartsAndAForeignFileIsRefused(@TempDir Path folder) throws IOException {
-        Path file = folder.resolve("radios/blue.memory");
-        new FileMemory(file, before).replace(after);
-        assertThat(new FileMemory(file, before).image()).isEqualTo(after);
-        Files.write(file, new byte[7]);
-        assertThatThrownBy(() -> new FileMemory(file, before)).hasMessageContaining("must have 4096 bytes, was 7");
-    }
-
-    /** A real clock is never faster than its line; how near it keeps to it is measured by {@code perf/run}. */
-    @Test
-    void theRealClockIsNeverFasterThanItsLine() throws LinkException {
-        long start = System.nanoTime();
-        LineClock real = LineClock.real();
-        for (int i = 0; i < 100; i++) {
-            real.busyFor(2_000);
-        }
-        long millis = (System.nanoTime() - start) / 1_000_000;
-        assertThat(millis).isGreaterThanOrEqualTo(199L);
     }
 }
