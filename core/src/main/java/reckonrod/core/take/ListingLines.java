@@ -4,15 +4,18 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.channel.Channel;
 import reckonrod.core.channel.DirectoryFlag;
+import reckonrod.core.channel.Power;
 import reckonrod.core.directory.DirectoryEntry;
 import reckonrod.core.directory.Input;
 import reckonrod.core.directory.State;
+import reckonrod.core.directory.listing.Column;
 import reckonrod.core.directory.listing.ColumnGuess;
 import reckonrod.core.directory.listing.CsvTable;
 import reckonrod.core.directory.listing.Mapping;
@@ -58,7 +61,8 @@ public record ListingLines(List<String> lines, boolean isTable, int unread) {
         List<String> lines = new ArrayList<>();
         int unread = 0;
         for (Table.Row row : table.get().rows()) {
-            Optional<String> line = reader.read(row).fold(good -> line(good, plan), bad -> Optional.empty());
+            Power power = power(row, mapping);
+            Optional<String> line = reader.read(row).fold(good -> line(good, power, plan), bad -> Optional.empty());
             unread += line.isPresent() ? 0 : 1;
             lines.add(line.orElseGet(
                     () -> row.cells().stream().filter(cell -> !cell.isBlank()).collect(Collectors.joining(" "))));
@@ -76,7 +80,7 @@ public record ListingLines(List<String> lines, boolean isTable, int unread) {
     }
 
     /** What a row leaves in doubt is left so in its line, so that it is told where the line is read; a sure line would hide it. */
-    private static Optional<String> line(RowReading.Good row, BandPlan plan) {
+    private static Optional<String> line(RowReading.Good row, Power power, BandPlan plan) {
         DirectoryEntry entry = row.entry();
         Input input = entry.signal().input();
         Optional<String> disagree = row.doubts().stream()
@@ -93,10 +97,24 @@ public record ListingLines(List<String> lines, boolean isTable, int unread) {
                         : disagree;
         String burst = entry.standing().wantsBurst() ? " burst" : "";
         Optional<Channel> channel = open.isPresent() ? Taking.listening(entry, plan) : Taking.channel(entry, plan);
-        return channel.map(each -> each.withName(name(entry)).withFlags(flags(entry)))
+        return channel.map(each ->
+                        each.withName(name(entry)).withFlags(flags(entry)).withPower(power))
                 .map(each -> open.map(talk -> LineWriter.write(each, plan, talk))
                                 .orElseGet(() -> LineWriter.write(each, plan))
                         + burst);
+    }
+
+    /** A table of one's own may say a level where a directory has watts; those of a repeater are none of the channel's. */
+    private static Power power(Table.Row row, Mapping mapping) {
+        String cell = mapping.indexOf(Column.WATTS)
+                .filter(at -> at < row.cells().size())
+                .map(at -> row.cells().get(at).strip().toLowerCase(Locale.ROOT))
+                .orElse("");
+        return switch (cell) {
+            case "low", "lo", "l" -> Power.LOW;
+            case "mid", "medium", "med", "m" -> Power.MID;
+            default -> Power.HIGH;
+        };
     }
 
     /** What a line says of an entry besides its channel; in a line, being silent is a flag. */

@@ -60,6 +60,11 @@ class ListingLinesTest {
                         "SKARRA 145.310 > 144.710 off-air burst",
                         "OSTREY 441.150 - > 446.150 T156.7",
                         "PELL 145.350 T88.5");
+        assertThat(of("""
+                Channel Name,Receive Frequency,Transmit Frequency,Bandwidth,Transmit Power,CTCSS Encode
+                SKARRA,145.310,144.710,12.5,Low,71.9
+                PELL,147.135,147.735,25,High,
+                """).lines()).containsExactly("SKARRA 145.310 > 144.710 T71.9 NFM low", "PELL 147.135 > 147.735");
         assertThat(of("Name,Frequency,Tx/Rx tone,Shift\nSKARRA,145.310,71.9,-\n")
                         .isTable())
                 .isFalse();

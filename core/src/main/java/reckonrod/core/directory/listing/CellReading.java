@@ -22,6 +22,8 @@ import reckonrod.core.frequency.Frequency;
 final class CellReading {
     private static final Pattern PLAIN_NUMBER = Pattern.compile("[0-9]+(?:[.,][0-9]+)?");
     private static final Pattern MODE_WORDS = Pattern.compile("[\\p{L}\\p{N}]+(?:-[\\p{L}\\p{N}]+)*");
+    private static final Pattern WIDTH = Pattern.compile("([0-9]{1,2}(?:[.,][0-9]{1,2})?) ?(?:k|khz)?");
+    private static final double MOST_NARROW_KILOHERTZ = 15;
     private static final Pattern BURST =
             Pattern.compile("(?<![0-9.])1750(?![0-9])(?: ?hz)?(?: (?:tone )?burst)?|(?:tone )?burst");
     private static final Pattern JOINS = Pattern.compile("^[\\s/,;+&|-]*(?:or )?[\\s]*|[\\s/,;+&|]*(?: or)?[\\s]*$");
@@ -86,6 +88,23 @@ final class CellReading {
                 .findFirst()
                 .orElseThrow(() -> new IllegalArgumentException(
                         "Mode must be a word such as FM, NFM, AM or digital, was \"" + cell + "\""));
+    }
+
+    /**
+     * Whether a channel of that width is a narrow one: up to 15 kHz.
+     *
+     * @throws IllegalArgumentException if it is neither a width in kHz nor a word for narrow or wide
+     */
+    static boolean isNarrow(String cell) {
+        Optional<Mode> word = CellWords.mode(cell);
+        if (cell.isBlank() || word.isPresent()) {
+            return word.filter(Mode.NFM::equals).isPresent();
+        }
+        Matcher width = WIDTH.matcher(cell.strip().toLowerCase(Locale.ROOT));
+        if (!width.matches()) {
+            throw new IllegalArgumentException("Channel width must be kHz such as 12.5 or 25, was \"" + cell + "\"");
+        }
+        return Double.parseDouble(width.group(1).replace(',', '.')) <= MOST_NARROW_KILOHERTZ;
     }
 
     /** @throws IllegalArgumentException if the words are not known */

@@ -22,6 +22,7 @@ public enum Column {
     TALK_CODE("DCS code to talk"),
     LISTEN_CODE("DCS code to listen"),
     MODE("Mode"),
+    BANDWIDTH("Channel width, kHz"),
     WATTS("Power, W"),
     STATE("State"),
     FLAGS("Flags"),

@@ -29,6 +29,7 @@ public final class ColumnGuess {
     private static final List<BigDecimal> STEPS_HERTZ = List.of(BigDecimal.valueOf(5_000), BigDecimal.valueOf(6_250));
     private static final Pattern DEGREES = Pattern.compile("[+-]?[0-9]{1,3}[.,][0-9]{3,}");
     private static final Pattern NAME = Pattern.compile("\\p{Lu}[\\p{L}' -]*\\p{Ll}[\\p{L}' -]*");
+    private static final Pattern ROW = Pattern.compile("[0-9]{1,5}");
     private static final Pattern DATE = Pattern.compile("[0-9]{4}-[0-9]{2}-[0-9]{2}");
 
     private final TableLooks looks;
@@ -96,7 +97,7 @@ public final class ColumnGuess {
         for (int i = 0; i < looks.width(); i++) {
             Heading heading = looks.heading(i);
             int at = i;
-            heading.column().map(each -> asItsValuesAre(each, at)).ifPresent(column -> mean(column, at));
+            heading.column().flatMap(each -> asItsValuesAre(each, at)).ifPresent(column -> mean(column, at));
             if (heading.is(Heading.Thing.NOTHING)) {
                 settled.add(i);
             }
@@ -114,28 +115,44 @@ public final class ColumnGuess {
     }
 
     /** Some headings are used for two things: the values say which. */
-    private Column asItsValuesAre(Column column, int place) {
+    private Optional<Column> asItsValuesAre(Column column, int place) {
         List<String> filled = looks.filled(place);
-        boolean ofFlags = !filled.isEmpty()
-                && mostly(
-                        filled,
-                        value -> !CellReading.flags(value).known().isEmpty()
-                                && CellReading.flags(value).unknown().isEmpty());
+        if (filled.isEmpty()) {
+            return Optional.of(column);
+        }
         return switch (column) {
-            case STATE ->
-                filled.isEmpty()
-                                || mostly(
-                                        filled, value -> CellWords.state(value).isPresent())
-                        ? column
-                        : ofFlags
-                                ? Column.FLAGS
-                                : isOfStates(filled) || !looks.title(place).equalsIgnoreCase("state")
-                                        ? column
-                                        : Column.AREA;
-            case FLAGS -> !ofFlags && filled.stream().anyMatch(ColumnGuess::isPrintedTone) ? Column.TALK_TONE : column;
-            case SITE -> !filled.isEmpty() && mostly(filled, ColumnGuess::isPosition) ? Column.POSITION : column;
-            default -> column;
+            case STATE -> Optional.of(stateOr(filled, looks.title(place)));
+            case FLAGS ->
+                Optional.of(
+                        !isOfFlags(filled) && filled.stream().anyMatch(ColumnGuess::isPrintedTone)
+                                ? Column.TALK_TONE
+                                : column);
+            // Some number their rows under "location".
+            case SITE ->
+                mostly(filled, ColumnGuess::isPosition)
+                        ? Optional.of(Column.POSITION)
+                        : mostly(filled, value -> ROW.matcher(value).matches())
+                                ? Optional.empty()
+                                : Optional.of(column);
+            default -> Optional.of(column);
         };
+    }
+
+    private static Column stateOr(List<String> filled, String title) {
+        if (mostly(filled, value -> CellWords.state(value).isPresent())) {
+            return Column.STATE;
+        }
+        if (isOfFlags(filled)) {
+            return Column.FLAGS;
+        }
+        return isOfStates(filled) || !title.equalsIgnoreCase("state") ? Column.STATE : Column.AREA;
+    }
+
+    private static boolean isOfFlags(List<String> filled) {
+        return mostly(
+                filled,
+                value -> !CellReading.flags(value).known().isEmpty()
+                        && CellReading.flags(value).unknown().isEmpty());
     }
 
     /** Whether some of them say something of a state: then the others are words for it that are not known. */

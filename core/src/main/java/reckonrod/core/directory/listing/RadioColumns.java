@@ -88,6 +88,12 @@ final class RadioColumns {
                 .findFirst());
         mean(Column.OUTPUT, output);
         mean(Column.INPUT, input);
+        sender = ofFrequencies().stream()
+                .flatMap(i -> looks.heading(i).owner().stream())
+                .findFirst();
+        if (sender.isPresent()) {
+            return;
+        }
         if (same(output, receives) || same(input, sends)) {
             sender = Optional.of(Owner.USER);
         } else if (same(output, sends) || same(input, receives)) {

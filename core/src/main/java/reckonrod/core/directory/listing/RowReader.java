@@ -273,7 +273,9 @@ public final class RowReader {
 
         private Mode mode(String label) {
             try {
-                return CellReading.mode(cell(Column.MODE));
+                Mode mode = CellReading.mode(cell(Column.MODE));
+                boolean narrow = lenient(Column.BANDWIDTH, CellReading::isNarrow);
+                return mode == Mode.FM && narrow ? Mode.NFM : mode;
             } catch (IllegalArgumentException unknown) {
                 doubts.add(Finding.of(
                         RowFindings.MODE_UNKNOWN,

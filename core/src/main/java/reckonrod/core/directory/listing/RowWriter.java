@@ -67,7 +67,7 @@ public final class RowWriter {
                 entry.signal().input() instanceof Input.At
                         ? ""
                         : entry.signal().input().words().strip();
-            case LATITUDE_SOUTH, LONGITUDE_WEST, SHIFT_SIZE, TALK_CODE, LISTEN_CODE -> "";
+            case LATITUDE_SOUTH, LONGITUDE_WEST, SHIFT_SIZE, TALK_CODE, LISTEN_CODE, BANDWIDTH -> "";
             case TALK_TONE -> tone(entry.signal().talkTone());
             case LISTEN_TONE -> tone(entry.signal().listenTone());
             case MODE -> entry.signal().mode().word();

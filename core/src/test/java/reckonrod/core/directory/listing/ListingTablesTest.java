@@ -291,6 +291,29 @@ class ListingTablesTest {
             QV0UX,,145.350,-0.6,145.350
             > 145.350 simplex row-pair-disagrees
 
+            Rpt Tx,Rpt Rx,Tone Tx,Tone Rx
+            = OUTPUT INPUT LISTEN_TONE TALK_TONE
+            145.310,144.710,100.0,71.9
+            > 145.310 > 144.710 T71.9 R100.0
+
+            Location,Name,Frequency,Shift,Split,Tone
+            = ? SITE OUTPUT SHIFT SHIFT_SIZE TALK_TONE
+            0,SKARRA,145.310,-,0.6,71.9
+            > 145.310 −0.600 T71.9
+
+            Name,RX,TX,Mode,Channel Spacing
+            = SITE OUTPUT INPUT MODE BANDWIDTH
+            SKARRA,145.310,144.710,FM,12.5
+            > 145.310 > 144.710 NFM
+            PELL,147.135,147.735,FM,25 kHz
+            > 147.135 > 147.735
+            OST,147.135,147.735,,narrow
+            > 147.135 > 147.735 NFM
+            FAR,147.135,147.735,AM,12.5
+            > 147.135 > 147.735 AM
+            ODD,147.135,147.735,FM,some
+            > 147.135 > 147.735 row-cell-unreadable
+
             Call;Location;Freq;Shift;Tone
             = CALL_SIGN POSITION OUTPUT SHIFT TALK_TONE
             QV0SK;47.6, -38.2;145.310;-;71.9
