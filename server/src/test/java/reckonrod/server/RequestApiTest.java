@@ -61,6 +61,13 @@ class RequestApiTest extends ServerTest {
                 .contains("\"code\":\"" + code + "\"");
     }
 
+    @Test
+    void aPathThatNobodyServesIsSaid() {
+        assertThat(get("/api/lists/all/of/them").problem(404, "not-found"))
+                .contains("There is nothing at /api/lists/all/of/them for GET")
+                .contains("/api/openapi");
+    }
+
     /** {@code raduis=5} would else be a search with the usual radius. */
     @Test
     void aParameterThatNobodyKnowsIsTold() {

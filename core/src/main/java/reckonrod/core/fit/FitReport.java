@@ -51,7 +51,7 @@ public record FitReport(
         return totals;
     }
 
-    /** What is in and what is not, to be told after a write: {@code 29 of 30 channels. Left out: AIR (The radio has no AM.)}. */
+    /** What is in and what is not, to be told after a write: {@code 29 of 30 channels. Left out: AIR (The radio has no AM).}. */
     public String told() {
         int in = contents().slots().size();
         StringBuilder told = new StringBuilder();
@@ -66,7 +66,7 @@ public record FitReport(
         List<String> some = placements.stream()
                 .filter(placement -> placement.mark() == mark)
                 .map(placement -> placement.entry().channel().label() + " ("
-                        + placement.reasons().get(0).why() + ")")
+                        + withoutStop(placement.reasons().get(0).why()) + ")")
                 .toList();
         if (!some.isEmpty()) {
             told.append(' ')
@@ -76,6 +76,11 @@ public record FitReport(
             told.append(
                     some.size() > MOST_TOLD ? " and " + (some.size() - MOST_TOLD) + " more; Fit has them all." : ".");
         }
+    }
+
+    /** A sentence that goes on behind its bracket. */
+    private static String withoutStop(String sentence) {
+        return sentence.endsWith(".") ? sentence.substring(0, sentence.length() - 1) : sentence;
     }
 
     /** What goes into the radio. */

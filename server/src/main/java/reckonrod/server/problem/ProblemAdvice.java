@@ -23,6 +23,7 @@ import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import org.springframework.web.servlet.resource.NoResourceFoundException;
 import reckonrod.core.datafile.DataFileException;
 
 /** The one place that turns what went wrong into problem+json (RFC 9457). */
@@ -132,6 +133,19 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
             HttpStatusCode status,
             WebRequest request) {
         return wrongField(missing.getParameterName(), missing.getParameterName() + " must be given.");
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleNoResourceFoundException(
+            NoResourceFoundException none, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        String path = "/" + none.getResourcePath();
+        return ResponseEntity.status(HttpStatus.NOT_FOUND)
+                .body(detail(
+                        HttpStatus.NOT_FOUND,
+                        "not-found",
+                        "There is nothing here",
+                        "There is nothing at " + path + " for " + none.getHttpMethod()
+                                + ". The interface description at /api/openapi lists what there is."));
     }
 
     private static ResponseEntity<Object> wrongField(String field, String what) {
