@@ -27,7 +27,11 @@ final class Application {
                         "application-" + half,
                         database,
                         cluster.resolve("data"),
-                        Map.of("RECKONROD_REAL_LINE_SPEED", "false"));
+                        // On a line without time the person of a picture would be too late.
+                        Map.of(
+                                "RECKONROD_REAL_LINE_SPEED",
+                                String.valueOf(!System.getProperty("reckonrod.pictures", "")
+                                        .isBlank())));
                 Runtime.getRuntime().addShutdownHook(new Thread(() -> stop(cluster)));
             }
             return running.address();
