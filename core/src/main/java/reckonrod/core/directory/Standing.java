@@ -29,9 +29,6 @@ public record Standing(
     /** The longest notes. */
     public static final int MOST_NOTES_CHARACTERS = 500;
 
-    /** What notes say of a repeater that a tone burst opens, which no channel holds. */
-    public static final String BURST_NOTE = "opened by a tone burst of 1750 Hz";
-
     /** Who confirmed what the person's own radio has opened. */
     public static final String OWN_TEST = "your own test";
 
@@ -80,11 +77,6 @@ public record Standing(
      */
     public static String requireNotes(String notes) {
         return Texts.require("Notes", notes, MOST_NOTES_CHARACTERS);
-    }
-
-    /** Whether its notes say that a tone burst opens it. */
-    public boolean wantsBurst() {
-        return notes.endsWith(BURST_NOTE);
     }
 
     /** The same after the person's own radio got no answer on some days; those before it was confirmed say nothing. */

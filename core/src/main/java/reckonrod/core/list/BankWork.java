@@ -178,7 +178,7 @@ final class BankWork {
             return new ListChange.Refused("That channel is no longer in the list. Nothing was changed.");
         }
         if (channel.equals(scanning.priority())) {
-            return new ListChange.Refused("That is so already. Nothing was changed.");
+            return new ListChange.Refused(ListChange.SO_ALREADY);
         }
         return changed(
                 list.scannedBy(scanning.first(channel)),

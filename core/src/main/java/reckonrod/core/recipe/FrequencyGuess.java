@@ -185,7 +185,7 @@ final class FrequencyGuess {
             List<String> cells = columns.column(i);
             boolean signed = cells.stream().anyMatch(each -> each.startsWith("-") || each.startsWith("+"));
             // A size without sign or direction may mean either: nobody guesses that.
-            if (!signed && way.isEmpty() && !talks && cells.stream().anyMatch(each -> hertz(each) > 0)) {
+            if (!signed && way.isEmpty() && !talks && cells.stream().anyMatch(each -> figure(each) > 0)) {
                 return;
             }
             boolean pairs = way.filter(at -> isOfPairs(at, cells)).isPresent();
@@ -201,12 +201,12 @@ final class FrequencyGuess {
         }
     }
 
-    private static double hertz(String cell) {
+    private static double figure(String cell) {
         return cell.isEmpty() ? 0 : Math.abs(Double.parseDouble(cell.replace(',', '.')));
     }
 
     private static String unitOf(List<String> sizes) {
-        double most = sizes.stream().mapToDouble(FrequencyGuess::hertz).max().orElse(0);
+        double most = sizes.stream().mapToDouble(FrequencyGuess::figure).max().orElse(0);
         return most >= 100_000 ? "Hz" : most >= 100 ? "kHz" : "MHz";
     }
 
@@ -217,7 +217,7 @@ final class FrequencyGuess {
         return other != null
                 && IntStream.range(0, cells.size())
                         .filter(row -> words.get(row).equals(other))
-                        .allMatch(row -> hertz(cells.get(row)) >= 25);
+                        .allMatch(row -> figure(cells.get(row)) >= 25);
     }
 
     private List<String> besidePairs(int way, List<String> cells) {

@@ -22,6 +22,7 @@ import reckonrod.core.directory.listing.Mapping;
 import reckonrod.core.directory.listing.RowReader;
 import reckonrod.core.directory.listing.RowReading;
 import reckonrod.core.directory.listing.Table;
+import reckonrod.core.finding.Finding;
 import reckonrod.core.notation.LineWriter;
 
 /**
@@ -83,10 +84,8 @@ public record ListingLines(List<String> lines, boolean isTable, int unread) {
     private static Optional<String> line(RowReading.Good row, Power power, BandPlan plan) {
         DirectoryEntry entry = row.entry();
         Input input = entry.signal().input();
-        Optional<String> disagree = row.doubts().stream()
-                .filter(each -> each.kind().code().equals(RowReader.PAIR_DISAGREES_CODE))
-                .map(each -> " " + each.facts().get("shift") + input.words())
-                .findFirst();
+        Optional<String> disagree = doubt(row, RowReader.PAIR_DISAGREES_CODE)
+                .map(each -> " " + each.facts().get("shift") + input.words());
         Optional<String> open = input instanceof Input.Unpublished
                 ? Optional.of("")
                 : input instanceof Input.Sized sized
@@ -95,13 +94,19 @@ public record ListingLines(List<String> lines, boolean isTable, int unread) {
                                         ? ""
                                         : sized.words().replace("\u00b1", ""))
                         : disagree;
-        String burst = entry.standing().wantsBurst() ? " burst" : "";
+        String burst = doubt(row, RowReader.TONE_BURST_CODE).isPresent() ? " burst" : "";
         Optional<Channel> channel = open.isPresent() ? Taking.listening(entry, plan) : Taking.channel(entry, plan);
         return channel.map(each ->
                         each.withName(name(entry)).withFlags(flags(entry)).withPower(power))
                 .map(each -> open.map(talk -> LineWriter.write(each, plan, talk))
                                 .orElseGet(() -> LineWriter.write(each, plan))
                         + burst);
+    }
+
+    private static Optional<Finding> doubt(RowReading.Good row, String code) {
+        return row.doubts().stream()
+                .filter(each -> each.kind().code().equals(code))
+                .findFirst();
     }
 
     /** A table of one's own may say a level where a directory has watts; those of a repeater are none of the channel's. */

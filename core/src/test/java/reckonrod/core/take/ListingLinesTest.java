@@ -60,6 +60,9 @@ class ListingLinesTest {
                         "SKARRA 145.310 > 144.710 off-air burst",
                         "OSTREY 441.150 - > 446.150 T156.7",
                         "PELL 145.350 T88.5");
+        assertThat(of("Location,Output,Shift,Tone,Notes\nOSTREY,145.350,-,1750,opens with 1750 Hz\n")
+                        .lines())
+                .containsExactly("OSTREY 145.350- burst");
         assertThat(of("""
                 Channel Name,Receive Frequency,Transmit Frequency,Bandwidth,Transmit Power,CTCSS Encode
                 SKARRA,145.310,144.710,12.5,Low,71.9

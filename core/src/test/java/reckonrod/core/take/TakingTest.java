@@ -110,22 +110,35 @@ class TakingTest {
     /** Where a repeater listens is one answer, whether a channel is taken from it or a silence is searched for. */
     @ParameterizedTest
     @CsvSource({
-        "145.310, +", "145.310, -", "147.135, -", "441.150, -", "145.350, ±0.600", "145.350, ''", "147.555, ''",
-        "145.310, > 144.715", "438.950, ''", "430.350, -", "438.950, +", "438.950, ±7.600", "430.850, ''",
-                "439.000, ±9.400"
+        "145.310, +",
+        "145.310, -",
+        "147.135, -",
+        "441.150, -",
+        "145.350, ±0.600",
+        "145.350, ''",
+        "147.555, ''",
+        "145.310, > 144.715",
+        "438.950, ''",
+        "438.950, +",
+        "438.950, ±7.600",
+        "430.850, ''"
     })
     void theFinderKnowsTheSameInputAsTheChannelHas(String output, String input) {
         DirectoryEntry entry = Entries.at("v:1", "Skarra Head", 47.6, -38.2)
                 .line(output, input, "")
                 .build();
+        int compared = 0;
         for (BandPlan plan : BandPlans.shipped().all()) {
             Finder finder = new Finder(Station.of(1.5, 0, 5), plan, Terrain.UNKNOWN, TODAY);
-            Taking.channel(entry, plan)
-                    .flatMap(Channel::transmit)
-                    .ifPresent(talk -> assertThat(finder.input(entry))
-                            .as("%s %s by %s", output, input, plan.shortTitle())
-                            .isEqualTo(talk));
+            Optional<Frequency> talk = Taking.channel(entry, plan).flatMap(Channel::transmit);
+            if (talk.isPresent()) {
+                compared++;
+                assertThat(finder.input(entry))
+                        .as("%s %s by %s", output, input, plan.shortTitle())
+                        .isEqualTo(talk.get());
+            }
         }
+        assertThat(compared).isPositive();
     }
 
     /** Tones stay on their sides through the line and back, whatever they are. */

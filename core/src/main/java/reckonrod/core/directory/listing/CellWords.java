@@ -1,10 +1,8 @@
 package reckonrod.core.directory.listing;
 
-import java.util.HashMap;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Function;
 import java.util.regex.Pattern;
 import reckonrod.core.channel.DirectoryFlag;
 import reckonrod.core.datafile.DataFile;
@@ -38,25 +36,10 @@ final class CellWords {
 
     private static Known known(Section section) {
         return new Known(
-                words(section, "ways", "way", Way.class, Way.UNSAID),
-                words(section, "states", "state", State.class, State.UNKNOWN),
-                words(section, "flags", "flag", DirectoryFlag.class, DirectoryFlag.OPEN),
-                words(section, "modes", "mode", Mode.class, Mode.DIGITAL));
-    }
-
-    private static <E extends Enum<E>> Map<String, E> words(
-            Section section, String key, String one, Class<E> kind, E instead) {
-        Map<String, E> words = new HashMap<>();
-        section.sections(key, each -> {
-            E value = each.value(one, text -> Enum.valueOf(kind, text), instead);
-            each.values("words", Function.identity()).forEach(word -> {
-                if (words.put(word, value) != null) {
-                    throw new IllegalArgumentException("\"" + word + "\" stands twice among the " + key);
-                }
-            });
-            return value;
-        });
-        return words;
+                WordLists.read(section, "ways", "way", Way.class, Way.UNSAID),
+                WordLists.read(section, "states", "state", State.class, State.UNKNOWN),
+                WordLists.read(section, "flags", "flag", DirectoryFlag.class, DirectoryFlag.OPEN),
+                WordLists.read(section, "modes", "mode", Mode.class, Mode.DIGITAL));
     }
 
     static Optional<Way> way(String cell) {

@@ -1,15 +1,11 @@
 package reckonrod.core.directory.listing;
 
-import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.EnumMap;
 import java.util.EnumSet;
-import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Function;
 import java.util.regex.Pattern;
 import reckonrod.core.datafile.DataFile;
 import reckonrod.core.datafile.Section;
@@ -48,10 +44,10 @@ record Heading(Optional<Thing> thing, Set<Side> sides, Optional<Owner> owner, Op
     }
 
     private record Words(
-            Map<Column, List<String>> columns,
-            Map<Thing, List<String>> things,
-            Map<Side, List<String>> sides,
-            Map<Owner, List<String>> owners) {}
+            Map<String, Column> columns,
+            Map<String, Thing> things,
+            Map<String, Side> sides,
+            Map<String, Owner> owners) {}
 
     private static final Words WORDS =
             DataFile.readResource(Heading.class, "/reckonrod/core/directory/listing/columns.yaml", Heading::words);
@@ -61,21 +57,10 @@ record Heading(Optional<Thing> thing, Set<Side> sides, Optional<Owner> owner, Op
 
     private static Words words(Section section) {
         return new Words(
-                words(section, "columns", "column", Column.class, Column.NOTES),
-                words(section, "things", "thing", Thing.class, Thing.NOTHING),
-                words(section, "sides", "side", Side.class, Side.TALK),
-                words(section, "owners", "owner", Owner.class, Owner.USER));
-    }
-
-    private static <E extends Enum<E>> Map<E, List<String>> words(
-            Section section, String key, String one, Class<E> kind, E instead) {
-        Map<E, List<String>> words = new EnumMap<>(kind);
-        section.sections(key, each -> {
-            E value = each.value(one, text -> Enum.valueOf(kind, text), instead);
-            words.put(value, each.values("words", Function.identity()));
-            return value;
-        });
-        return words;
+                WordLists.read(section, "columns", "column", Column.class, Column.NOTES),
+                WordLists.read(section, "things", "thing", Thing.class, Thing.NOTHING),
+                WordLists.read(section, "sides", "side", Side.class, Side.TALK),
+                WordLists.read(section, "owners", "owner", Owner.class, Owner.USER));
     }
 
     static Heading of(String text) {
@@ -107,10 +92,10 @@ record Heading(Optional<Thing> thing, Set<Side> sides, Optional<Owner> owner, Op
         return new Heading(thing, sides, owner, column);
     }
 
-    private static <E extends Enum<E>> Set<E> named(String words, Map<E, List<String>> known, Class<E> kind) {
+    private static <E extends Enum<E>> Set<E> named(String words, Map<String, E> known, Class<E> kind) {
         Set<E> named = EnumSet.noneOf(kind);
-        known.forEach((value, phrases) -> {
-            if (phrases.stream().anyMatch(each -> holds(words, each))) {
+        known.forEach((phrase, value) -> {
+            if (holds(words, phrase)) {
                 named.add(value);
             }
         });
@@ -119,20 +104,13 @@ record Heading(Optional<Thing> thing, Set<Side> sides, Optional<Owner> owner, Op
 
     /** A column of another kind; beside a thing only if the thing's word is a part of its own words, as in "call sign". */
     private static Optional<Column> column(String words, Optional<Thing> thing) {
-        List<String> found = new ArrayList<>();
-        Map<String, Column> columns = new java.util.HashMap<>();
-        WORDS.columns.forEach((column, phrases) -> phrases.stream()
+        return WORDS.columns.keySet().stream()
                 .filter(each -> holds(words, each))
-                .forEach(each -> {
-                    found.add(each);
-                    columns.put(each, column);
-                }));
-        Optional<String> longest = found.stream().max(Comparator.comparingInt(String::length));
-        return longest.filter(phrase -> thing.isEmpty()
-                        || WORDS.things.get(thing.get()).stream()
-                                .filter(each -> holds(words, each))
-                                .allMatch(each -> holds(" " + phrase + " ", each)))
-                .map(columns::get);
+                .max(Comparator.comparingInt(String::length))
+                .filter(phrase -> WORDS.things.entrySet().stream()
+                        .filter(each -> thing.equals(Optional.of(each.getValue())) && holds(words, each.getKey()))
+                        .allMatch(each -> holds(" " + phrase + " ", each.getKey())))
+                .map(WORDS.columns::get);
     }
 
     private static boolean holds(String words, String phrase) {

@@ -58,7 +58,8 @@ final class RadioColumns {
     private void frequencies(List<Integer> shifts) {
         Map<Side, Integer> sides = new EnumMap<>(Side.class);
         List<Integer> plain = new ArrayList<>();
-        for (int i : ofFrequencies()) {
+        List<Integer> about = ofFrequencies();
+        for (int i : about) {
             if (!looks.heading(i).isOfSeveralSides()) {
                 looks.heading(i).side().ifPresentOrElse(side -> sides.putIfAbsent(side, i), () -> plain.add(i));
             }
@@ -81,16 +82,14 @@ final class RadioColumns {
         Optional<Integer> input = talk.or(() -> Stream.of(sends, receives)
                 .flatMap(Optional::stream)
                 .filter(at -> !output.equals(Optional.of(at)))
-                .filter(at -> output.isEmpty()
-                        || !looks.cells(at).equals(looks.cells(output.get()))
-                        || sends.isEmpty()
-                        || receives.isEmpty())
+                // Of two that are left, the one that says the same as the output is no input.
+                .filter(at -> sends.isEmpty()
+                        || receives.isEmpty()
+                        || !looks.cells(at).equals(looks.cells(output.get())))
                 .findFirst());
         mean(Column.OUTPUT, output);
         mean(Column.INPUT, input);
-        sender = ofFrequencies().stream()
-                .flatMap(i -> looks.heading(i).owner().stream())
-                .findFirst();
+        sender = about.stream().flatMap(i -> looks.heading(i).owner().stream()).findFirst();
         if (sender.isPresent()) {
             return;
         }
@@ -120,9 +119,11 @@ final class RadioColumns {
         int users = 0;
         int repeaters = 0;
         boolean simplex = true;
-        for (int row = 0; row < looks.rows(); row++) {
-            Optional<Frequency> sent = frequency(looks.cells(sends).get(row));
-            Optional<Frequency> received = frequency(looks.cells(receives).get(row));
+        List<String> sending = looks.cells(sends);
+        List<String> receiving = looks.cells(receives);
+        for (int row = 0; row < sending.size(); row++) {
+            Optional<Frequency> sent = frequency(sending.get(row));
+            Optional<Frequency> received = frequency(receiving.get(row));
             if (sent.isPresent() && received.isPresent() && !sent.equals(received)) {
                 simplex = false;
                 boolean user = isPair(received.get(), sent.get());

@@ -8,10 +8,12 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.regex.Pattern;
 import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.directory.DirectoryEntry;
 import reckonrod.core.directory.Input;
 import reckonrod.core.directory.Mode;
+import reckonrod.core.directory.PlannedShift;
 import reckonrod.core.directory.Signal;
 import reckonrod.core.directory.Site;
 import reckonrod.core.directory.Standing;
@@ -19,6 +21,7 @@ import reckonrod.core.directory.State;
 import reckonrod.core.finding.Field;
 import reckonrod.core.finding.Finding;
 import reckonrod.core.frequency.Frequency;
+import reckonrod.core.frequency.Shift;
 import reckonrod.core.geography.Position;
 import reckonrod.core.geography.PositionReader;
 import reckonrod.core.tone.CtcssTone;
@@ -31,6 +34,11 @@ public final class RowReader {
     /** The code of the finding that input and shift of a row disagree; its fact {@code shift} is the shift. */
     public static final String PAIR_DISAGREES_CODE = RowFindings.PAIR_DISAGREES.code();
 
+    /** The code of the finding that a tone burst opens the repeater, which no channel holds. */
+    public static final String TONE_BURST_CODE = RowFindings.TONE_BURST.code();
+
+    private static final String BURST_NOTE = "opened by a tone burst of 1750 Hz";
+    private static final Pattern UNSIGNED = Pattern.compile("[0-9.,].*[0-9a-zA-Z]|[0-9]");
     private static final int MOST_CELL = 2_000;
     private static final int SHOWN = 40;
 
@@ -253,21 +261,19 @@ public final class RowReader {
             return at.equals(output) ? new Input.Simplex() : new Input.At(at);
         }
 
-        /** Whether a shift is upward for want of a sign, and all that the plan has there goes down. */
+        /** Whether a shift is upward for want of a sign, where repeaters of the plan go down and none goes up so far. */
         private boolean isAgainst(BandPlan judging, Frequency output, String way, Input shift) {
+            List<Shift> there = PlannedShift.there(output, judging);
             return shift instanceof Input.Shifted shifted
-                    && Character.isDigit(way.isEmpty() ? '+' : way.charAt(0))
-                    && shifted.shift().hertz() > 0
-                    && judging.bandAt(output).stream()
-                            .flatMap(band -> band.rulesFor(output).stream())
-                            .anyMatch(rule -> rule.shift().hertz() < 0)
-                    && !judging.hasRule(output, output.plus(shifted.shift()));
+                    && UNSIGNED.matcher(way).matches()
+                    && there.stream().anyMatch(each -> each.hertz() < 0)
+                    && !there.contains(shifted.shift());
         }
 
         /** What no channel holds stands in the notes, where it is read before one goes there. */
         private String notes() {
             String notes = lenient(Column.NOTES, Standing::requireNotes);
-            String with = notes.isEmpty() ? Standing.BURST_NOTE : notes + "; " + Standing.BURST_NOTE;
+            String with = notes.isEmpty() ? BURST_NOTE : notes + "; " + BURST_NOTE;
             return !burst || notes.contains("1750") || with.length() > Standing.MOST_NOTES_CHARACTERS ? notes : with;
         }
 

@@ -20,10 +20,6 @@ final class TableLooks {
         return headings.size();
     }
 
-    int rows() {
-        return rows.size();
-    }
-
     String title(int column) {
         return titles.get(column).strip();
     }

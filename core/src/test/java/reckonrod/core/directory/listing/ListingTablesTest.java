@@ -82,6 +82,8 @@ class ListingTablesTest {
             > 147.135
             Q9A,145.310,0.6
             > 145.310 +0.600 row-shift-not-of-plan
+            Q9B,145.310,.6
+            > 145.310 +0.600 row-shift-not-of-plan
             Q0A,147.135,+600000
             > 147.135 +0.600
             Q1B,147.135,-.6
