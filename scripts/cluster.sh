@@ -88,10 +88,11 @@ make_cluster() { # home
   mv "$home/cluster.making" "$home/cluster"
 }
 
-start_cluster() { # folder [first port]; sets RECKONROD_DATABASE_*
-  local home bin port first=${2:-5544}
+# Says where it will be found: sets RECKONROD_DATABASE_*. It is served only by serve_cluster, so that who needs it may get
+# ready meanwhile.
+name_cluster() { # folder [first port]
+  local home port first=${2:-5544}
   need_postgres
-  bin=$(postgres_bin)
   home=$(cluster_home "$1")
   if [ -d "$home/cluster" ] && { [ ! -s "$home/cluster/PG_VERSION" ] || [ ! -s "$home/database-password" ]; }; then
     fail "The database in $home is damaged. Start with ./run --fresh to begin anew, or restore $home/cluster."
@@ -101,17 +102,29 @@ start_cluster() { # folder [first port]; sets RECKONROD_DATABASE_*
     port=$(sed -n 4p "$home/cluster/postmaster.pid")
   else
     port=$(free_port "$first")
-    as_owner "$bin/pg_ctl" start -w -t 60 -D "$home/cluster" -l "$home/cluster/server.log" -o \
-      "-c listen_addresses=127.0.0.1 -c port=$port -c unix_socket_directories='' -c max_connections=60" >/dev/null 2>&1 ||
-      fail "The database did not start; $home/cluster/server.log says why."
   fi
   RECKONROD_DATABASE_PASSWORD=$(cat "$home/database-password")
   RECKONROD_DATABASE_USER=reckonrod
   RECKONROD_DATABASE_URL=jdbc:postgresql://127.0.0.1:$port/reckonrod
   export RECKONROD_DATABASE_PASSWORD RECKONROD_DATABASE_USER RECKONROD_DATABASE_URL
+}
+
+serve_cluster() { # folder, named before
+  local home bin port
+  bin=$(postgres_bin)
+  home=$(cluster_home "$1")
+  port=$(sed -E 's/.*:([0-9]+)\/.*/\1/' <<<"$RECKONROD_DATABASE_URL")
+  cluster_running "$home" || as_owner "$bin/pg_ctl" start -w -t 60 -D "$home/cluster" -l "$home/cluster/server.log" -o \
+    "-c listen_addresses=127.0.0.1 -c port=$port -c unix_socket_directories='' -c max_connections=60" >/dev/null 2>&1 ||
+    fail "The database did not start; $home/cluster/server.log says why."
   sql() { PGPASSWORD=$RECKONROD_DATABASE_PASSWORD "$bin/psql" -qtAX -h 127.0.0.1 -p "$port" -U reckonrod -d postgres -c "$1"; }
   [ "$(sql "select 1 from pg_database where datname = 'reckonrod'")" = 1 ] || sql "create database reckonrod" ||
     fail "The database in $home does not let us in. Start with ./run --fresh to begin anew."
+}
+
+start_cluster() { # folder [first port]; sets RECKONROD_DATABASE_*
+  name_cluster "$@"
+  serve_cluster "$1"
 }
 
 stop_cluster() { # folder

@@ -123,7 +123,7 @@ final class Program {
 
     /** A folder for a cluster, which the user postgres may enter. */
     static Path clusterFolder(String name) throws IOException {
-        String given = System.getenv("RECKONROD_TEST_CLUSTER");
+        String given = System.getenv("RECKONROD_TEST_FOLDER");
         Path folder = given == null
                 ? Files.createTempDirectory(Path.of("/tmp"), "reckonrod-" + name)
                 : Files.createDirectories(Path.of(given, name));

@@ -16,13 +16,13 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** One room a capability; a controller reads, calls and writes, and leaves storage to others. */
 class ArchitectureTest {
-    private final JavaClasses classes = new ClassFileImporter()
+    private static final JavaClasses CLASSES = new ClassFileImporter()
             .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)
             .importPackages("reckonrod.server");
 
     @Test
     void noRoomsNeedEachOther() {
-        slices().matching("reckonrod.server.(*)..").should().beFreeOfCycles().check(classes);
+        slices().matching("reckonrod.server.(*)..").should().beFreeOfCycles().check(CLASSES);
     }
 
     /** Nor do the rooms of the stand-ins. */
@@ -45,7 +45,7 @@ class ArchitectureTest {
                 .orShould()
                 .dependOnClassesThat()
                 .areAssignableTo(EntityManager.class)
-                .check(classes);
+                .check(CLASSES);
     }
 
     @Test
@@ -56,13 +56,13 @@ class ArchitectureTest {
                 .should()
                 .dependOnClassesThat()
                 .resideInAPackage("reckonrod.sim..")
-                .check(classes);
+                .check(CLASSES);
     }
 
     /** Two shapes of one name would be written down as one in the interface description, and the typed client be wrong. */
     @Test
     void noTwoShapesOnTheWireHaveOneName() {
-        assertThat(classes.stream()
+        assertThat(CLASSES.stream()
                         .filter(each ->
                                 each.isRecord() && each.getEnclosingClass().isPresent())
                         .filter(each ->

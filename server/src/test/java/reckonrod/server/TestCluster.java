@@ -10,12 +10,16 @@ import org.springframework.boot.test.util.TestPropertyValues;
 import org.springframework.context.ApplicationContextInitializer;
 import org.springframework.context.ConfigurableApplicationContext;
 
-/** The throwaway PostgreSQL of the tests: the one that ./test made, or one of its own when run from elsewhere. */
+/**
+ * The throwaway PostgreSQL of the tests, one for each process that runs them; in the folder that ./test throws away when it
+ * is given, so that none is left when the tests are killed.
+ */
 class TestCluster implements ApplicationContextInitializer<ConfigurableApplicationContext> {
     private static final Path SCRIPT =
             Path.of("..", "scripts", "cluster.sh").toAbsolutePath().normalize();
     private static Path folder;
-    private static String port = "5700";
+    // The other process looks for a free port at the same moment.
+    private static String port = String.valueOf(6000 + ProcessHandle.current().pid() % 100 * 10);
 
     @Override
     public void initialize(ConfigurableApplicationContext context) {
@@ -48,16 +52,12 @@ class TestCluster implements ApplicationContextInitializer<ConfigurableApplicati
 
     private static Path folder() {
         if (folder == null) {
-            String given = System.getenv("RECKONROD_TEST_CLUSTER");
             try {
-                folder = given != null
-                        ? Path.of(given)
-                        : Files.createTempDirectory(Path.of("/tmp"), "reckonrod-cluster");
-                if (given == null) {
-                    folder.toFile().setExecutable(true, false);
-                    folder.toFile().setReadable(true, false);
-                    Runtime.getRuntime().addShutdownHook(new Thread(TestCluster::stop));
-                }
+                folder = Files.createTempDirectory(
+                        Path.of(System.getenv().getOrDefault("RECKONROD_TEST_FOLDER", "/tmp")), "reckonrod-server");
+                folder.toFile().setExecutable(true, false);
+                folder.toFile().setReadable(true, false);
+                Runtime.getRuntime().addShutdownHook(new Thread(TestCluster::stop));
             } catch (IOException broken) {
                 throw new IllegalStateException(broken);
             }

@@ -45,8 +45,8 @@ record ShiftConcern() implements Concern {
         Shift shift = channel.shift().orElseThrow();
         if (limits.shift() instanceof ShiftLimit.Steps steps) {
             steps(candidate, limits, steps, talk, shift);
-        } else if (limits.shift() instanceof ShiftLimit.OncePerBand) {
-            oncePerBand(candidate, limits, talk, shift);
+        } else if (limits.shift() instanceof ShiftLimit.OncePerBand once) {
+            oncePerBand(candidate, limits, once, talk, shift);
         }
     }
 
@@ -70,23 +70,24 @@ record ShiftConcern() implements Concern {
         }
     }
 
-    private static void oncePerBand(Candidate candidate, Limits limits, Frequency talk, Shift shift) {
+    private static void oncePerBand(
+            Candidate candidate, Limits limits, ShiftLimit.OncePerBand once, Frequency talk, Shift shift) {
         Optional<BandLimit> band = limits.transmitting(talk);
         if (band.isEmpty()) {
             return;
         }
-        Shift size = candidate.wide().shiftSizes().getOrDefault(band.get().range(), Shift.NONE);
-        if (size.hertz() == 0) {
-            // No channel of the list has a size that can be set.
-            candidate.leftOut(
-                    NO_MULTIPLE, Field.TRANSMIT, facts((ShiftLimit.OncePerBand) limits.shift()), shift.toString());
-        } else if (size.hertz() != shift.sizeHertz()) {
-            candidate.leftOut(
-                    OTHER_SIZE,
-                    Field.TRANSMIT,
-                    Map.of("band", band.get().range().toWords(), "size", size.toSizeText()),
-                    shift.toString());
+        if (!once.has(shift)) {
+            candidate.leftOut(NO_MULTIPLE, Field.TRANSMIT, facts(once), shift.toString());
+            return;
         }
+        // Where no size is set, all that need one are left out for other reasons, and have no say in it.
+        Optional.ofNullable(candidate.wide().shiftSizes().get(band.get().range()))
+                .filter(size -> size.hertz() != shift.sizeHertz())
+                .ifPresent(size -> candidate.leftOut(
+                        OTHER_SIZE,
+                        Field.TRANSMIT,
+                        Map.of("band", band.get().range().toWords(), "size", size.toSizeText()),
+                        shift.toString()));
     }
 
     private static Map<String, String> facts(ShiftLimit.OncePerBand once) {

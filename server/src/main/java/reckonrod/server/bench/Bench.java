@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Supplier;
 import org.springframework.stereotype.Component;
 import reckonrod.core.definition.RadioDefinition;
 import reckonrod.core.image.MemoryImage;
@@ -47,12 +48,14 @@ class Bench implements Cables {
     /**
      * Puts a radio on the bench with a memory of its own, unless it lies there already.
      *
-     * @param firstMemory what it holds if it has no kept memory yet
+     * @param firstMemory makes what it holds if it has no kept memory yet
      */
-    void place(String id, RadioDefinition definition, MemoryImage firstMemory) {
+    void place(String id, RadioDefinition definition, Supplier<MemoryImage> firstMemory) {
         radios.computeIfAbsent(id, each -> {
             if (!store.holds(each)) {
-                store.place(each, keptInFile(each, firstMemory.size()).orElse(firstMemory), RadioState.off(definition));
+                MemoryImage first =
+                        keptInFile(each, definition.layout().bytes()).orElseGet(firstMemory);
+                store.place(each, first, RadioState.off(definition));
             }
             KeptRadio kept = new KeptRadio(each, store);
             return SimulatedRadio.usual(definition, kept, kept);
@@ -79,7 +82,7 @@ class Bench implements Cables {
         place(
                 unit.id(),
                 unit.definition(),
-                SimulatedRadio.fresh(unit.definition(), unit.id().hashCode()));
+                () -> SimulatedRadio.fresh(unit.definition(), unit.id().hashCode()));
         return Optional.ofNullable(radios.get(unit.id()));
     }
 

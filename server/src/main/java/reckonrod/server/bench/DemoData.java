@@ -2,7 +2,7 @@ package reckonrod.server.bench;
 
 import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 import reckonrod.core.bandplan.BandPlans;
 import reckonrod.core.definition.RadioDefinition;
 import reckonrod.core.definition.RadioDefinitions;
@@ -34,6 +34,7 @@ class DemoData implements SmartInitializingSingleton {
     private final RadioDefinitions definitions;
     private final DirectoryStore directory;
     private final FieldLog log;
+    private final TransactionTemplate transactions;
 
     DemoData(
             ReckonrodSettings settings,
@@ -43,7 +44,9 @@ class DemoData implements SmartInitializingSingleton {
             BandPlans plans,
             RadioDefinitions definitions,
             DirectoryStore directory,
-            FieldLog log) {
+            FieldLog log,
+            TransactionTemplate transactions) {
+        this.transactions = transactions;
         this.log = log;
         this.settings = settings;
         this.lists = lists;
@@ -56,18 +59,23 @@ class DemoData implements SmartInitializingSingleton {
 
     // Before the web server listens: the first page must not find an empty house.
     @Override
-    @Transactional
     public void afterSingletonsInstantiated() {
         if (!settings.demo()) {
             return;
         }
+        // What they hold is worked out in no transaction: one that stands still for longer than a lease is ended.
         RadioDefinition model = definitions.find(MODEL).orElseThrow();
-        // Worked out before anything is asked of the database: a transaction that stands still for longer than a lease
-        // is ended.
-        MemoryImage blue = lastYears(model, SimulatedRadio.fresh(model, 2201));
-        MemoryImage red = SimulatedRadio.fresh(model, 2202);
-        bench.place("blue", model, blue);
-        bench.place("red", model, red);
+        bench.place("blue", model, () -> lastYears(model, SimulatedRadio.fresh(model, 2201)));
+        bench.place("red", model, () -> SimulatedRadio.fresh(model, 2202));
+        transactions.executeWithoutResult(all -> furnish());
+        // The ground may come a moment after the first page; until then reach is judged without it.
+        Thread ground = new Thread(
+                () -> World.shipped().ground().writeTiles(TerrainTiles.folderOf(settings)), "invented-ground");
+        ground.setDaemon(true);
+        ground.start();
+    }
+
+    private void furnish() {
         if (directory.count() == 0) {
             directory.put(World.shipped().repeaters());
         }
@@ -84,11 +92,6 @@ class DemoData implements SmartInitializingSingleton {
         if (first) {
             DemoTests.into(log, lists);
         }
-        // The ground may come a moment after the first page; until then reach is judged without it.
-        Thread ground = new Thread(
-                () -> World.shipped().ground().writeTiles(TerrainTiles.folderOf(settings)), "invented-ground");
-        ground.setDaemon(true);
-        ground.start();
     }
 
     private void radio(String id, String name, String model, PortAddress port, String label, String antenna) {

@@ -30,18 +30,35 @@ public class Takes {
         this.searching = searching;
     }
 
-    /** The channels of those that give one; none at all is a problem. */
+    /** The channels of those that give one; none at all is a problem, and so is an entry that is gone since it was looked at. */
     public List<ListEntry> channels(TakeLook look, ChannelList list, BandPlan plan) {
-        List<ListEntry> entries = taken(look, list, recipe(look, list), plan).stream()
+        List<Taken> taken = taken(look, list, recipe(look, list), plan);
+        long wanted = look.entries().stream().distinct().count();
+        if (taken.size() < wanted) {
+            throw ProblemException.conflict(
+                    "entries-gone",
+                    "Some entries are gone",
+                    (wanted - taken.size()) + " of the " + wanted
+                            + " entries are not in the directory any more. Nothing was taken; search again.");
+        }
+        List<ListEntry> entries = taken.stream()
                 .flatMap(each -> each.listEntry(UUID.randomUUID()).stream())
                 .toList();
         if (entries.isEmpty()) {
-            throw ProblemException.refused(
-                    "nothing-to-take",
-                    "Nothing to take",
-                    "None of the entries gives a channel: an FM radio hears only noise on digital voice.");
+            throw ProblemException.refused("nothing-to-take", "Nothing to take", whyNone(taken));
         }
         return entries;
+    }
+
+    private static String whyNone(List<Taken> taken) {
+        String why = taken.get(0).findings().stream()
+                .findFirst()
+                .map(finding -> " " + finding.message() + " " + finding.why())
+                .orElse("");
+        return taken.size() == 1
+                ? "The entry gives no channel." + why
+                : "None of the " + taken.size() + " entries gives a channel. The first is "
+                        + taken.get(0).entry().label() + "." + why;
     }
 
     List<Taken> taken(TakeLook look, ChannelList list, NameRecipe recipe, BandPlan plan) {

@@ -1,0 +1,179 @@
+package reckonrod.core.fit;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import reckonrod.core.Lists;
+import reckonrod.core.bandplan.BandPlan;
+import reckonrod.core.bandplan.BandPlans;
+import reckonrod.core.definition.RadioDefinition;
+import reckonrod.core.definition.RadioDefinitions;
+import reckonrod.core.list.ChannelList;
+
+/** One list of awkward channels, and all that each radio makes of it: what is not named goes in as it is. */
+class EveryRadioSaysTest {
+    private static final BandPlan R2 =
+            BandPlans.shipped().find("r2-north-america").orElseThrow();
+
+    private static final ChannelList LIST = Lists.of(
+            R2,
+            "Unheld 146.505",
+            "Alpha 145.310- 71.9",
+            "Bravo 146.520 nfm",
+            "Air 118.825 am",
+            "Codes 146.940- D023N R D047I",
+            "Waits 147.135+ 71.9 R100.0",
+            "Cross 145.350 > 446.475",
+            "Odd 441.150+ 69.3",
+            "Nine 927.500-",
+            "Fine 446.00625",
+            "Sends 146.940- 150.0",
+            "Two 223.500",
+            "Six 52.525- 100.0",
+            "Family 462.5625",
+            "Rare code 146.940- D053N",
+            "Far 146.940-1.6",
+            "Near 145.310-0.1",
+            "Upper Skarra Tower 146.550 mid",
+            "Pair 146.500 > 147.5",
+            "Hears 162.400",
+            "Same 442.5+ D023N R D023N",
+            "Past 146.520 > 150.0");
+
+    private static final Map<String, String> SAID = said("""
+            Dunnet D7
+              Unheld LEFT_OUT: no-slot 0
+              Air LEFT_OUT: does-not-listen-there 118.825 MHz, no-such-emission AM
+              Nine LEFT_OUT: does-not-listen-there 927.500 MHz, does-not-talk-there 902.500 MHz
+              Sends LEFT_OUT: talk-tone-missing CTCSS 150.0
+              Six LEFT_OUT: does-not-listen-there 52.525 MHz, does-not-talk-there 52.025 MHz
+              Family LEFT_OUT: does-not-listen-there 462.5625 MHz
+              Upper Skarra Tower ADAPTED: name-shortened Upper Skarra Tower → Up SkarraTwr
+              Hears LEFT_OUT: does-not-listen-there 162.400 MHz
+            Kestrow K31
+              Unheld LEFT_OUT: no-slot 0
+              Codes ADAPTED: code-by-another-name DCS 047 I → DCS 023 N
+              Nine LEFT_OUT: does-not-talk-there 902.500 MHz
+              Sends LEFT_OUT: talk-tone-missing CTCSS 150.0
+              Two LEFT_OUT: does-not-talk-there 223.500 MHz
+              Six LEFT_OUT: does-not-listen-there 52.525 MHz, does-not-talk-there 52.025 MHz
+              Rare code ADAPTED: name-shortened Rare code → RARECD
+              Upper Skarra Tower ADAPTED: name-shortened Upper Skarra Tower → UPSKRR
+            Kestrow KM90
+              Cross LEFT_OUT: shift-no-multiple +301.125 MHz
+              Nine LEFT_OUT: does-not-talk-there 902.500 MHz
+              Two LEFT_OUT: does-not-talk-there 223.500 MHz
+              Six LEFT_OUT: does-not-listen-there 52.525 MHz, does-not-talk-there 52.025 MHz
+              Upper Skarra Tower ADAPTED: name-shortened Upper Skarra Tower → Upper Skarra Twr
+            Orvane OT9
+              Unheld LEFT_OUT: no-slot 0
+              Air LEFT_OUT: does-not-listen-there 118.825 MHz, no-such-emission AM
+              Codes LEFT_OUT: talk-tone-missing DCS 023 N
+              Cross LEFT_OUT: shift-no-multiple +301.125 MHz
+              Odd LEFT_OUT: talk-tone-missing CTCSS 69.3
+              Nine LEFT_OUT: does-not-listen-there 927.500 MHz, does-not-talk-there 902.500 MHz
+              Sends LEFT_OUT: talk-tone-missing CTCSS 150.0
+              Two LEFT_OUT: does-not-listen-there 223.500 MHz, does-not-talk-there 223.500 MHz
+              Six LEFT_OUT: does-not-listen-there 52.525 MHz, does-not-talk-there 52.025 MHz
+              Family LEFT_OUT: does-not-listen-there 462.5625 MHz
+              Rare code LEFT_OUT: talk-tone-missing DCS 053 N
+              Far LEFT_OUT: other-shift-size −1.600 MHz
+              Near LEFT_OUT: other-shift-size −0.100 MHz
+              Upper Skarra Tower ADAPTED: name-shortened Upper Skarra Tower → UPSKR, next-power mid → low, 0.5 W
+              Pair LEFT_OUT: other-shift-size +1.000 MHz
+              Hears LEFT_OUT: does-not-listen-there 162.400 MHz
+              Same LEFT_OUT: talk-tone-missing DCS 023 N
+              Past LEFT_OUT: would-talk listen only
+              shift when talking on 144.000–148.000 MHz: 600 kHz
+            Orvane OV62
+              Codes ADAPTED: one-polarity DCS 047 I → none
+              Cross LEFT_OUT: other-band 446.475 MHz
+              Nine LEFT_OUT: does-not-listen-there 927.500 MHz, does-not-talk-there 902.500 MHz
+              Sends LEFT_OUT: talk-tone-missing CTCSS 150.0
+              Two LEFT_OUT: does-not-listen-there 223.500 MHz, does-not-talk-there 223.500 MHz
+              Six LEFT_OUT: does-not-listen-there 52.525 MHz, does-not-talk-there 52.025 MHz
+              Rare code ADAPTED: name-shortened Rare code → Rarecd
+              Upper Skarra Tower ADAPTED: name-shortened Upper Skarra Tower → UpSkrr
+            Wrenling W12
+              Air LEFT_OUT: does-not-listen-there 118.825 MHz, no-such-emission AM
+              Nine LEFT_OUT: does-not-listen-there 927.500 MHz, does-not-talk-there 902.500 MHz
+              Sends LEFT_OUT: talk-tone-missing CTCSS 150.0
+              Two LEFT_OUT: does-not-listen-there 223.500 MHz, does-not-talk-there 223.500 MHz
+              Six LEFT_OUT: does-not-listen-there 52.525 MHz, does-not-talk-there 52.025 MHz
+              Rare code LEFT_OUT: talk-tone-missing DCS 053 N
+              Upper Skarra Tower ADAPTED: name-shortened Upper Skarra Tower → UPSKRRT, next-power mid → low, 1 W
+            Wrenling W40
+              Unheld LEFT_OUT: no-slot 0
+              Air BY_HAND: emission-by-hand AM → FM
+              Nine LEFT_OUT: does-not-listen-there 927.500 MHz, does-not-talk-there 902.500 MHz
+              Sends LEFT_OUT: talk-tone-missing CTCSS 150.0
+              Two LEFT_OUT: does-not-listen-there 223.500 MHz, does-not-talk-there 223.500 MHz
+              Six LEFT_OUT: does-not-listen-there 52.525 MHz, does-not-talk-there 52.025 MHz
+              Upper Skarra Tower ADAPTED: name-shortened Upper Skarra Tower → UpSkarrTwr
+            """);
+
+    private static Map<String, String> said(String text) {
+        Map<String, String> said = new LinkedHashMap<>();
+        Arrays.stream(text.split("\n(?! )"))
+                .forEach(each -> said.put(each.lines().findFirst().orElseThrow(), each.strip()));
+        return said;
+    }
+
+    static Stream<RadioDefinition> radios() {
+        return RadioDefinitions.shipped().all().stream();
+    }
+
+    @ParameterizedTest
+    @MethodSource("radios")
+    void allThatItMakesOfTheListIsSaid(RadioDefinition radio) {
+        FitReport report = new Fitter(radio.model(), R2).fit(LIST);
+        Stream<String> channels = report.placements().stream()
+                .filter(each -> !each.reasons().isEmpty())
+                .map(each -> "  " + each.entry().channel().name() + " " + each.mark() + ": "
+                        + each.reasons().stream().map(EveryRadioSaysTest::said).collect(Collectors.joining(", ")));
+        Stream<String> once = report.settings().stream().map(each -> "  " + each.name() + ": " + each.value());
+        assertThat(Stream.of(Stream.of(radio.title()), channels, once)
+                        .flatMap(each -> each)
+                        .collect(Collectors.joining("\n")))
+                .isEqualTo(SAID.get(radio.title()));
+        assertThat(report.placements())
+                .allSatisfy(each -> assertThat(each.content().isEmpty())
+                        .as(each.entry().channel().name())
+                        .isEqualTo(each.mark() == FitMark.LEFT_OUT));
+    }
+
+    private static String said(FitReason reason) {
+        return reason.finding().kind().code().substring("fit-".length()) + " " + reason.before()
+                + (reason.after().isEmpty() ? "" : " → " + reason.after());
+    }
+
+    /** Where all that need a size are left out for their tones, it is not the size that is to blame. */
+    @Test
+    void aSizeThatNobodyNeedsIsNoReason() {
+        RadioDefinition radio = RadioDefinitions.shipped().find("orvane-ot9").orElseThrow();
+        FitReport report =
+                new Fitter(radio.model(), R2).fit(Lists.of(R2, "X 146.520", "A 441.150+ 69.3", "B 442.100+"));
+        assertThat(report.placements().get(1).reasons())
+                .extracting(each -> each.finding().kind())
+                .containsExactly(ToneConcern.CANNOT_SEND);
+        assertThat(report.placements().get(2).reasons()).isEmpty();
+        assertThat(report.settings()).extracting(each -> each.value()).containsExactly("5 MHz");
+    }
+
+    /** Every sentence can be said, with what would avoid it. */
+    @Test
+    void noSentenceHasAHole() {
+        assertThat(radios().flatMap(radio -> new Fitter(radio.model(), R2).fit(LIST).placements().stream())
+                        .flatMap(each -> each.reasons().stream())
+                        .flatMap(each -> Stream.of(each.why(), each.avoid())))
+                .isNotEmpty()
+                .allMatch(each -> each.matches("[A-Z].*\\.") && !each.contains("{") && !each.contains("null"));
+    }
+}
