@@ -4,9 +4,13 @@ import java.time.Clock;
 import org.hibernate.cfg.MappingSettings;
 import org.hibernate.type.format.jackson.Jackson3JsonFormatMapper;
 import org.springframework.beans.factory.config.BeanFactoryPostProcessor;
+import org.springframework.beans.factory.config.DependencyDescriptor;
+import org.springframework.beans.factory.support.DefaultListableBeanFactory;
 import org.springframework.boot.hibernate.autoconfigure.HibernatePropertiesCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.context.annotation.ContextAnnotationAutowireCandidateResolver;
+import org.springframework.data.repository.Repository;
 import reckonrod.core.bandplan.BandPlans;
 import reckonrod.core.definition.RadioDefinitions;
 import tools.jackson.databind.json.JsonMapper;
@@ -35,6 +39,20 @@ class CoreConfiguration {
     @Bean
     static BeanFactoryPostProcessor connectionsAreAlwaysChecked() {
         return beans -> System.setProperty("com.zaxxer.hikari.aliveBypassWindowMs", "-1");
+    }
+
+    // Who keeps something gets it from the database when it is asked for, so that nobody waits for Hibernate before
+    // that.
+    // The deferred bootstrap of repositories does this by itself only where beans were not prepared ahead of time.
+    @Bean
+    static BeanFactoryPostProcessor repositoriesComeWhenTheyAreNeeded() {
+        return beans -> ((DefaultListableBeanFactory) beans)
+                .setAutowireCandidateResolver(new ContextAnnotationAutowireCandidateResolver() {
+                    @Override
+                    protected boolean isLazy(DependencyDescriptor wanted) {
+                        return Repository.class.isAssignableFrom(wanted.getDependencyType()) || super.isLazy(wanted);
+                    }
+                });
     }
 
     // The API documentation brings another JSON library along, which Hibernate would otherwise take.
