@@ -67,8 +67,8 @@ class CardsIT extends BrowserTest {
         page.getByLabel("Calling", new Page.GetByLabelOptions().setExact(true)).check();
         assertThat(page.getByText(Pattern.compile("^\\d channels? of \\d+"))).isVisible();
         assertThat(sheet(page)).isVisible();
-        AccessibilityIT.nothingIsCutOff(page);
-        AccessibilityIT.check(page);
+        WcagIT.nothingIsCutOff(page);
+        WcagIT.check(page);
         String read = text(saved(page, "Save as PDF"));
         assertThat(read)
                 .contains("W12 · red", "Leave alone", "CALL", "146.520", "version", "Transmitting needs a licence")
@@ -107,7 +107,7 @@ class CardsIT extends BrowserTest {
             pocket.locator("summary:visible").click();
             assertThat(pocket.locator("details[open]")).containsText("146.940 MHz");
             assertThat(pocket.locator("details[open] ol kbd").first()).hasText("1");
-            AccessibilityIT.check(pocket);
+            WcagIT.check(pocket);
             button(pocket, "Keep in the log").click();
             assertThat(pocket.getByText("Say what was seen or heard")).isVisible();
             pocket.getByLabel("Tail of the repeater").check();

@@ -115,12 +115,12 @@ class EveningIT extends BrowserTest {
         button(page, "Fill it so").focus();
         press(page, "Enter", 1);
         assertThat(page.locator(".notice")).containsText(Pattern.compile("Fill bank Way: all of block \\w+; [1-9]"));
-        AccessibilityIT.check(page);
+        WcagIT.check(page);
         press(page, "Escape", 1);
         assertThat(page.getByRole(AriaRole.DIALOG)).hasCount(0);
         press(page, "r", 1);
         assertThat(page.getByRole(AriaRole.DIALOG)).containsText("What the radios show");
-        AccessibilityIT.check(page);
+        WcagIT.check(page);
         press(page, "Escape", 1);
         Assertions.assertThat(pressed).isLessThan(MOST_KEYS);
         System.out.println("evening: " + pressed + " keys");

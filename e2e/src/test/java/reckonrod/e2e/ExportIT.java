@@ -45,7 +45,7 @@ class ExportIT extends BrowserTest {
         text.fill(yaml.replace("holds: talk,", "holds: talk, never: \"-\","));
         assertThat(page.getByText("30 of 30 channels go out.")).isVisible();
         assertThat(page.getByLabel("What would come back otherwise")).containsText("The listen tone of 2 channels");
-        AccessibilityIT.check(page);
+        WcagIT.check(page);
         button(page, "Keep this recipe").dblclick();
         assertThat(page.getByText("As it is kept.")).isVisible();
         Download download = page.waitForDownload(
@@ -79,7 +79,7 @@ class ExportIT extends BrowserTest {
         page.navigate(page.url().replaceFirst("/arrange.*", "/about"));
         page.getByLabel("Archive to restore").setInputFiles(file("all.zip", archive));
         assertThat(page.getByRole(AriaRole.DIALOG)).containsText("All that is here now goes");
-        AccessibilityIT.check(page);
+        WcagIT.check(page);
         button(page, "Restore it").click();
         assertThat(page.locator(".notice")).containsText("Restored. What was here before is kept in");
         page.navigate(page.url().replaceFirst("/about.*", "/arrange"));

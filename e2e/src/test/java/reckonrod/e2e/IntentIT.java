@@ -48,8 +48,8 @@ class IntentIT extends BrowserTest {
         assertThat(dialog(page).getByRole(AriaRole.STATUS)).containsText("2 lines would change:");
         choose(page, "Power", "low on calling frequencies");
         assertThat(dialog(page).getByRole(AriaRole.STATUS)).containsText("4 lines would change:");
-        AccessibilityIT.nothingIsCutOff(page);
-        AccessibilityIT.check(page);
+        WcagIT.nothingIsCutOff(page);
+        WcagIT.check(page);
         button(page, "Set it so").dblclick();
         assertThat(dialog(page)).hasCount(0);
         assertThat(page.locator(".notice")).containsText("2 channels change; Power policy: low on calling frequencies");
@@ -122,7 +122,7 @@ class IntentIT extends BrowserTest {
                 .containsText(java.util.regex.Pattern.compile("In K31 · green: exact \\d+ → \\d+, adapted"));
         choose(page, "Rank: how much it matters", "1, the most");
         assertThat(dialog(page).getByRole(AriaRole.STATUS)).containsText("Rank 1 for 30 channels");
-        AccessibilityIT.check(page);
+        WcagIT.check(page);
         button(page, "Change them").click();
         assertThat(row(page, 6)).containsText("2m 3");
         assertThat(row(page, 21)).containsText("70cm 2");
@@ -173,7 +173,7 @@ class IntentIT extends BrowserTest {
         page.keyboard().press("Tab");
         button(page, "Show what would happen").click();
         assertThat(dialog(page).locator(".asked")).containsText("in order by the way Skarra Haven–");
-        AccessibilityIT.check(page);
+        WcagIT.check(page);
         button(page, "Keep it so").click();
         assertThat(dialog(page)).containsText("by the way Skarra Haven");
         button(page, "Close").last().click();
@@ -192,7 +192,7 @@ class IntentIT extends BrowserTest {
         page.navigate(Application.address() + "/compare");
         choose(page, "With", "W12 · blue of");
         assertThat(page.locator("tbody")).containsText("only there");
-        AccessibilityIT.check(page);
+        WcagIT.check(page);
         page.locator("tbody tr", new Page.LocatorOptions().setHasText("only here"))
                 .first()
                 .waitFor();
@@ -204,8 +204,8 @@ class IntentIT extends BrowserTest {
         page.getByLabel(Pattern.compile("is called$")).fill("before the Round");
         page.keyboard().press("Enter");
         assertThat(dialog(page)).containsText("before the Round");
-        AccessibilityIT.nothingIsCutOff(page);
-        AccessibilityIT.check(page);
+        WcagIT.nothingIsCutOff(page);
+        WcagIT.check(page);
     }
 
     /** One key to the trip and back; Load says what the radio was written with. */
@@ -234,7 +234,7 @@ class IntentIT extends BrowserTest {
         page.navigate(Application.address() + "/print");
         assertThat(page.locator(".paper h1")).hasText("Zz swap");
         assertThat(page.locator(".paper")).containsText("local rules and the local frequency coordinator prevail");
-        AccessibilityIT.check(page);
+        WcagIT.check(page);
         page.navigate(Application.address() + "/lists");
         button(page, "Delete Zz swap").click();
         assertThat(button(page, "Bring Zz swap back")).isVisible();

@@ -24,7 +24,7 @@ class KeysIT extends BrowserTest {
         assertThat(keys(page).locator("li").first()).hasText(Pattern.compile("146550\\s*shows 146\\.550"));
         assertThat(keys(page).locator("li").last()).containsText("012TAKE");
         assertThat(keys(page)).containsText("it closes then, and keeps nothing");
-        AccessibilityIT.check(page);
+        WcagIT.check(page);
         // The next channel has its own.
         row(page, 12).click();
         page.keyboard().press("ArrowDown");
@@ -49,7 +49,7 @@ class KeysIT extends BrowserTest {
         assertThat(keys(page)).hasCount(0);
         page.keyboard().press("w");
         assertThat(keys(page)).isVisible();
-        AccessibilityIT.nothingIsCutOff(page);
+        WcagIT.nothingIsCutOff(page);
         button(page, "Hide the key sheet").click();
         assertThat(keys(page)).hasCount(0);
     }

@@ -56,7 +56,7 @@ class LoadIT extends BrowserTest {
         page.waitForTimeout(600);
         assertThat(dialog).containsText("channels of W12 · blue would go");
         assertThat(dialog).containsText("CALL (slot 0)");
-        AccessibilityIT.check(page);
+        WcagIT.check(page);
         button(page, "Write nothing").click();
         assertThat(page.locator(".steps .job")).containsText("a snapshot of it is kept");
         page.getByLabel("Write slot 0, CALL").uncheck();
@@ -75,7 +75,7 @@ class LoadIT extends BrowserTest {
         // What the radio held can be a list of its own.
         page.locator(".snapshots .as-list").last().click();
         page.getByLabel("Name").fill("Zz of the blue one");
-        AccessibilityIT.check(page);
+        WcagIT.check(page);
         button(page, "Make the list").dblclick();
         assertThat(page.getByRole(AriaRole.DIALOG)).containsText("Zz of the blue one is made of 13 channels");
         button(page, "Done").click();
@@ -110,7 +110,7 @@ class LoadIT extends BrowserTest {
         page.locator("button", new Page.LocatorOptions().setHasText(WRITE)).click();
         assertThat(page.locator(".steps .job")).containsText("Nothing is in the radio yet", SLOWLY);
         assertThat(page.locator("#card-out")).isVisible();
-        AccessibilityIT.check(page);
+        WcagIT.check(page);
         button(page, "Take its card in").click();
         assertThat(page.getByText("It shows Taken in")).isVisible();
         button(page, "Export to its card").click();
@@ -129,7 +129,7 @@ class LoadIT extends BrowserTest {
         assertThat(page.locator(".steps .job")).containsText("a snapshot of it is kept", SLOWLY);
         page.getByText("Settings of W40 · pocket").click();
         button(page, "Set all as advised").click();
-        AccessibilityIT.check(page);
+        WcagIT.check(page);
         assertThat(page.locator(
                         "button", new Page.LocatorOptions().setHasText(Pattern.compile("Write .* settings? to"))))
                 .isVisible();
@@ -138,7 +138,7 @@ class LoadIT extends BrowserTest {
                 .click();
         assertThat(page.locator(".paper")).containsText("new free → ");
         assertThat(page.locator(".paper")).containsText("Setting ");
-        AccessibilityIT.check(page);
+        WcagIT.check(page);
         page.goBack();
         button(page, "Write it").click();
         Locator plan = page.getByRole(AriaRole.ROW).filter(new Locator.FilterOptions().setHasText("W40 · pocket"));
@@ -165,7 +165,7 @@ class LoadIT extends BrowserTest {
         page.locator(".snapshots summary").click();
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("All snapshots of all radios"))
                 .click();
-        AccessibilityIT.check(page);
+        WcagIT.check(page);
         page.getByRole(AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName("Find"))
                 .fill("w12 · blue");
         Locator rows = page.locator("tbody tr");
@@ -180,7 +180,7 @@ class LoadIT extends BrowserTest {
         rows.nth(1).getByRole(AriaRole.CHECKBOX).check();
         page.keyboard().press("c");
         assertThat(page.getByRole(AriaRole.DIALOG)).containsText("differ");
-        AccessibilityIT.check(page);
+        WcagIT.check(page);
         page.keyboard().press("Escape");
         assertThat(page.getByRole(AriaRole.DIALOG)).hasCount(0);
     }

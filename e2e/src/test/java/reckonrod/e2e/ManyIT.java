@@ -160,7 +160,7 @@ class ManyIT extends BrowserTest {
         page.getByLabel("Name of block Spare").fill("calling");
         page.getByLabel("Name of block Spare").press("Enter");
         assertThat(page.locator(".notice [role=alert]")).containsText("There is a block Calling already");
-        AccessibilityIT.check(page);
+        WcagIT.check(page);
 
         choose(page, "Order of Round · 2 m", "by name");
         assertThat(dialog).containsText("Keep block Round · 2 m in order by name");
@@ -203,7 +203,7 @@ class ManyIT extends BrowserTest {
         page.keyboard().press("Enter");
         button(page, "Delete Zz ferry").click();
         assertThat(page.locator(".notice")).containsText("lies in the bin for 30 days");
-        AccessibilityIT.check(page);
+        WcagIT.check(page);
         button(page, "Bring Zz ferry back").click();
         page.locator("button.link", new Page.LocatorOptions().setHasText("Zz ferry"))
                 .click();
@@ -219,7 +219,7 @@ class ManyIT extends BrowserTest {
                 .click();
         assertThat(page.locator("tbody tr")).hasCount(1);
         assertThat(page.locator("tbody tr")).containsText("only there");
-        AccessibilityIT.check(page);
+        WcagIT.check(page);
         button(page, "Take over 1 channel").click();
         assertThat(page.getByText("The two are alike")).isVisible();
         page.navigate(address() + "/lists");

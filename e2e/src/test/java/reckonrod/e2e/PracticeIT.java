@@ -87,7 +87,7 @@ class PracticeIT extends BrowserTest {
                 .fill("46.41, -33.92");
         button(page, "Press the talk key").click();
         assertThat(page.locator(".keyed-up")).containsText("The transmit light came on");
-        AccessibilityIT.check(page);
+        WcagIT.check(page);
     }
 
     /** What each hint says is pressed, until it is done. */
@@ -156,6 +156,6 @@ class PracticeIT extends BrowserTest {
         choose(page, "Into", "W12 · red");
         assertThat(paper).containsText("goes in by the link only");
         page.setViewportSize(390, 844);
-        AccessibilityIT.nothingIsCutOff(page);
+        WcagIT.nothingIsCutOff(page);
     }
 }

@@ -100,7 +100,7 @@ class ProveIT extends BrowserTest {
         assertThat(first).containsText(Pattern.compile("The tone is on the listen side(probably|almost certainly)"));
         first.getByText("Why").click();
         assertThat(first).containsText("times likelier");
-        AccessibilityIT.check(page);
+        WcagIT.check(page);
 
         // An answer that is taken back is asked again; the cause does not hang on it.
         why(page).locator(".answered button").last().click();
@@ -149,7 +149,7 @@ class ProveIT extends BrowserTest {
                         new Page.GetByRoleOptions().setName("Tail").setPressed(true)))
                 .isVisible();
         assertThat(page.locator(".result")).containsText("1 test kept in this browser");
-        AccessibilityIT.nothingIsCutOff(page);
+        WcagIT.nothingIsCutOff(page);
         page.unroute("**/api/tests/**");
         // It is there again, but its database is not yet.
         page.route("**/api/tests/**", route -> route.fulfill(new Route.FulfillOptions().setStatus(503)));
@@ -183,7 +183,7 @@ class ProveIT extends BrowserTest {
         dialog.getByLabel("When").fill("2026-02-30 14:05");
         assertThat(dialog).containsText("As in 2026-11-27 14:05");
         assertThat(button(page, "Keep")).isDisabled();
-        AccessibilityIT.check(page);
+        WcagIT.check(page);
         dialog.getByLabel("When").fill("2026-11-02 08:15");
         dialog.getByLabel("Radio").fill("a borrowed one");
         button(page, "Keep").click();
@@ -242,7 +242,7 @@ class ProveIT extends BrowserTest {
         assertThat(round).containsText("ZZ HIGH");
         assertThat(page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("GPX")))
                 .isVisible();
-        AccessibilityIT.check(page);
+        WcagIT.check(page);
         page.navigate(Application.address() + "/prove");
         assertThat(page.locator(".what")).containsText("ZZ HIGH");
         page.keyboard().press("1");
@@ -280,9 +280,9 @@ class ProveIT extends BrowserTest {
         assertThat(line.locator(".cell").nth(20)).isVisible();
         line.locator(".cell").first().click();
         assertThat(page.locator(".detail")).containsText("dB to spare");
-        AccessibilityIT.check(page);
+        WcagIT.check(page);
         page.setViewportSize(640, 400);
-        AccessibilityIT.nothingIsCutOff(page);
+        WcagIT.nothingIsCutOff(page);
         page.setViewportSize(1280, 800);
 
         button(page, "Who hears whom").first().click();

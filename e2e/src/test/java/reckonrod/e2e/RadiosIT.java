@@ -62,8 +62,8 @@ class RadiosIT extends BrowserTest {
         Page page = page("/radios", new Browser.NewContextOptions().setViewportSize(width, 844));
         String name = "Zz borrowed " + width;
         add(page, "Orvane OT9", name);
-        AccessibilityIT.nothingIsCutOff(page);
-        AccessibilityIT.check(page);
+        WcagIT.nothingIsCutOff(page);
+        WcagIT.check(page);
         page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(name)).click();
         assertThat(page.locator("[role=row][data-slot='0']")).containsText("left out");
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Its slots"))
@@ -78,8 +78,8 @@ class RadiosIT extends BrowserTest {
         Locator then = dialog(page).locator("tbody tr");
         assertThat(then.filter(new Locator.FilterOptions().setHasText("CALL")).first())
                 .containsText("exact, slot 40");
-        AccessibilityIT.nothingIsCutOff(page);
-        AccessibilityIT.check(page);
+        WcagIT.nothingIsCutOff(page);
+        WcagIT.check(page);
         assertThat(page.locator("[role=row][data-slot='0']")).containsText("left out");
         button(page, "Carry it so").dblclick();
         assertThat(dialog(page)).hasCount(0);
@@ -183,7 +183,7 @@ class RadiosIT extends BrowserTest {
         page.keyboard().press("w");
         assertThat(dialog(page)).containsText("A radio that carries Vellan home as it is");
         assertThat(dialog(page)).containsText("K31 · green and OT9 · crew get on on");
-        AccessibilityIT.check(page);
+        WcagIT.check(page);
         page.keyboard().press("Escape");
         assertThat(dialog(page)).hasCount(0);
     }
@@ -222,7 +222,7 @@ class RadiosIT extends BrowserTest {
                 .click();
         page.locator("[role=row][data-slot='7']").click();
         assertThat(page.locator("[data-face='name']")).hasText("VLLNHL");
-        AccessibilityIT.check(page);
+        WcagIT.check(page);
         // The mend changes the list, and one undo takes it back.
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Call it VLLNHL"))
                 .click();
@@ -263,7 +263,7 @@ class RadiosIT extends BrowserTest {
         field(page, "Where it is used, if reach is to count").fill("nowhere at all");
         assertThat(dialog(page).getByRole(AriaRole.ALERT)).containsText("nowhere at all");
         field(page, "Where it is used, if reach is to count").fill("");
-        AccessibilityIT.check(page);
+        WcagIT.check(page);
         page.getByRole(
                         AriaRole.BUTTON,
                         new Page.GetByRoleOptions().setName(Pattern.compile("Leave .* out of this radio")))

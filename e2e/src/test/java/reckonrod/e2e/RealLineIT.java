@@ -61,7 +61,7 @@ class RealLineIT extends BrowserTest {
         button(page, "Done, next").focus();
         page.keyboard().press("Enter");
         assertThat(steps).containsText("It goes on by itself");
-        AccessibilityIT.check(page);
+        WcagIT.check(page);
         button(page, "Start its send").click();
         assertThat(page.locator(".steps .job")).containsText("a snapshot of it is kept", SLOWLY);
         page.locator("button", new Page.LocatorOptions().setHasText(WRITE)).click();

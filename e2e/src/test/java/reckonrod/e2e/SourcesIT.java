@@ -109,7 +109,7 @@ class SourcesIT extends BrowserTest {
         assertThat(meaning(page, "TX")).containsText("Output (you listen)");
         assertThat(page.getByText("\"Tx/Rx DCS\": nobody could tell which side"))
                 .isVisible();
-        AccessibilityIT.check(page);
+        WcagIT.check(page);
         choose(page, "Meaning of Tx/Rx DCS", "DCS code to talk");
         assertThat(page.getByText("nobody could tell")).hasCount(0);
         button(page, "Read the rows").click();
@@ -120,7 +120,7 @@ class SourcesIT extends BrowserTest {
         assertThat(rows.nth(1)).containsText("±0.600");
         assertThat(rows.nth(1)).containsText("DCS 023 N");
         assertThat(rows.nth(1)).containsText("has no direction");
-        AccessibilityIT.nothingIsCutOff(page);
+        WcagIT.nothingIsCutOff(page);
         button(page, "Take 2 entries into the directory").click();
         assertThat(page.locator(".sources")).containsText("2 entries were taken.");
         page.navigate(Application.address() + "/find?at=11%20-38.3");

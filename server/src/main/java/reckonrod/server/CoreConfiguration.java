@@ -1,8 +1,10 @@
 package reckonrod.server;
 
+import jakarta.persistence.EntityManagerFactory;
 import java.time.Clock;
 import org.hibernate.cfg.MappingSettings;
 import org.hibernate.type.format.jackson.Jackson3JsonFormatMapper;
+import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.beans.factory.config.BeanFactoryPostProcessor;
 import org.springframework.beans.factory.config.DependencyDescriptor;
 import org.springframework.beans.factory.support.DefaultListableBeanFactory;
@@ -53,6 +55,12 @@ class CoreConfiguration {
                         return Repository.class.isAssignableFrom(wanted.getDependencyType()) || super.isLazy(wanted);
                     }
                 });
+    }
+
+    // Before anybody asks: a database that is not as it must be ends the start, and not the first request.
+    @Bean
+    SmartInitializingSingleton hibernateIsReady(EntityManagerFactory factory) {
+        return factory::getMetamodel;
     }
 
     // The API documentation brings another JSON library along, which Hibernate would otherwise take.

@@ -52,6 +52,19 @@ public final class BandPlans {
     }
 
     /**
+     * The same for a text that is new, which is refused for slips too that a kept one may have: lists hang on that.
+     *
+     * @throws reckonrod.core.datafile.DataFileException with every fault and its line
+     */
+    public static BandPlan readNew(String fileName, String yaml) {
+        return DataFile.read(fileName, yaml, file -> {
+            BandPlan plan = plan(file);
+            PlanSlips.of(plan).forEach(file::fault);
+            return plan;
+        });
+    }
+
+    /**
      * The text of a shipped plan's file, with its comments, to be copied and edited.
      *
      * @throws IllegalArgumentException if no plan of that id ships

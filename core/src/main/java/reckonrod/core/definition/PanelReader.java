@@ -112,11 +112,13 @@ final class PanelReader {
     private static String meant(PanelPart part, String text) {
         return switch (part) {
             case POWER -> Power.parse(text).word();
-            case EMISSION -> Emission.valueOf(text).name();
+            case EMISSION ->
+                oneOf(text, Arrays.stream(Emission.values()).map(Emission::name).toArray(String[]::new));
             case DIRECTION -> oneOf(text, NONE, "higher", "lower");
             case SCAN, TALKS, REVERSED, POLARITY -> oneOf(text, "yes", "no");
             case TONES_ON -> oneOf(text, NONE, "talk", "listen", "both");
-            case BANK -> text.equals(NONE) ? text : String.valueOf(Integer.parseInt(text));
+            case BANK ->
+                text.matches("[0-9]{1,3}") ? String.valueOf(Integer.parseInt(text)) : oneOf(text, NONE, "a number");
             default -> text;
         };
     }

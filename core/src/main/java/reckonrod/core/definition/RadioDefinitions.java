@@ -37,6 +37,19 @@ public final class RadioDefinitions {
     }
 
     /**
+     * The same for a text that is new, which is refused for slips too that a kept one may have.
+     *
+     * @throws reckonrod.core.datafile.DataFileException with every fault and its line
+     */
+    public static RadioDefinition readNew(String fileName, String yaml) {
+        return DataFile.read(fileName, yaml, file -> {
+            RadioDefinition definition = DefinitionReader.read(file);
+            DefinitionSlips.of(definition).forEach(file::fault);
+            return definition;
+        });
+    }
+
+    /**
      * The text of the file of one that ships.
      *
      * @throws IllegalArgumentException if none of that id ships

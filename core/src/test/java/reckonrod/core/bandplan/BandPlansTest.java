@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.catchThrowableOfType;
 
 import java.util.List;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -61,6 +62,47 @@ class BandPlansTest {
                 .bandAt(frequency)
                 .orElseThrow()
                 .rulesFor(frequency);
+    }
+
+    /** By such a slip of the pen channels would be worked out wrong, or nothing would be found. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            range_mhz: 144.000-148.000 | range_mhz: 148.000-144.000   | Upper edge must be at or above the lower edge
+            range_mhz: 144.000-148.000 | range_mhz: 144000-148000     | with a decimal mark, such as 145.650, was "144000"
+            range_mhz: 144.000-148.000 | range_mhz: 52.000-148.000    | bands must rise and not overlap
+            146.610-146.995, shift_mhz: "-0.6" | 146.610-146.995, shift_mhz: "-600" | Frequency must be 1 Hz to 300 GHz
+            146.610-146.995, shift_mhz: "-0.6" | 146.610-146.995, shift_mhz: "-6"   | inputs of the shift rule must lie inside the band
+            146.610-146.995, shift_mhz: "-0.6" | 146.610-146.995, shift_mhz: "0"    | the shift of 2 m at 146.610-146.995 must not be 0
+            outputs_mhz: 146.610-146.995 | outputs_mhz: 146.610-149.995 | shift rule must lie inside the band 144.000-148.000
+            146.610-146.995, use: repeater outputs | 146.610-146.995, use: repeaters         | use must be one of repeater outputs, repeater inputs
+            146.610-146.995, use: repeater outputs | 144.610-146.995, use: repeater outputs  | segments must rise and not overlap
+            calling_mhz: ["146.520"]   | calling_mhz: ["146.52O"]     | was "146.52O"
+            calling_mhz: ["146.520"]   | calling_mhz: ["446.520"]     | the calling frequency 446.520 MHz must lie inside the band 2 m
+            rasters_khz: ["15", "20", "5"] | rasters_khz: ["0"]       | Raster must be 1.25, 5, 6.25
+            name: 2 m                  | name: 6 m                    | two bands are called 6 m
+            name: 2 m                  | name: " "                    | needs a name
+            shift_rules:               | shift_rule:                  | "shift_rule" is no key that belongs here
+            """)
+    void slipsAreFoundWhenAPlanIsNew(String right, String wrong, String fault) {
+        String yaml = BandPlans.shippedText("r2-north-america");
+        assertThat(yaml).contains(right);
+        DataFileException refused = catchThrowableOfType(
+                DataFileException.class,
+                () -> BandPlans.readNew("mine.yaml", yaml.replaceFirst(Pattern.quote(right), wrong)));
+        assertThat(refused).as(wrong).isNotNull();
+        assertThat(refused.faults())
+                .anySatisfy(
+                        each -> assertThat(each).matches("mine.yaml:\\d+: .*").contains(fault));
+    }
+
+    /** What ships has none, and a kept plan is read as ever. */
+    @Test
+    void slipsAreOfNewPlansOnly() {
+        assertThat(BandPlans.shipped().all())
+                .allSatisfy(each -> assertThat(BandPlans.readNew("x.yaml", BandPlans.shippedText(each.id())))
+                        .isEqualTo(each));
+        String kept = BandPlans.shippedText("r2-north-america").replace("[\"146.520\"]", "[\"446.520\"]");
+        assertThat(BandPlans.read("kept.yaml", kept).bands()).hasSizeGreaterThan(5);
     }
 
     @Test

@@ -88,17 +88,67 @@ class RadioDefinitionsTest {
         requireFault(id, right, wrong, fault);
     }
 
+    /** A menu by which the wrong thing would be keyed in is no menu. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            number: 13, label: CLICK             | number: 12, label: CLICK           | item 12 or what it sets stands in the menu twice
+            label: CALL T, sets: talk tone       | label: CALL T, sets: listen tone   | item 32 or what it sets stands in the menu twice
+            shown: [SOFT, FULL]                  | shown: [SOFT, SOFT]                | shown must differ from each other, were [SOFT, SOFT]
+            shown: [SOFT, FULL]                  | shown: [SOFT]                      | values and shown must be as many, were 2 and 1
+            sets: power, values: [low, high]     | sets: power, values: [low, low]    | values must differ from each other
+            sets: power, values: [low, high]     | sets: power, values: [low, mid]    | FORCE: power can be
+            values: [FM, NFM],                   | values: [FM, SSB],                 | must be one of FM, NFM, AM, was "SSB"
+            values: [FM, NFM],                   | values: [FM, AM],                  | WIDTH: emission can be
+            values: [none, higher, lower], shown: [LEVEL, ABOVE, BELOW] | values: [none, higher], shown: [LEVEL, ABOVE] | direction must have the values none, higher and lower
+            setting: key beep                    | setting: key boop                  | setting must be one of [end-of-talk tone,
+            frequency_digits: 6                  | frequency_digits: 5                | frequency_digits must be a whole number 6 to 7
+            slot_digits: 3                       | slot_digits: 2                     | slot_digits must be enough for slot 149, was 2
+            dialect: numbered menu               | dialect: knobs                     | a panel is one of numbered menu, function key and dial, soft keys
+            keys: { menu: LIST,                  | keys: { mneu: LIST,                | has exactly the keys [back, down, menu, mode, take, up]
+            keys: { menu: LIST,                  | keys: { menu: TAKE,                | two keys have the same print
+            empty: VOID                          | emtpy: VOID                        | "emtpy" is no key that belongs here
+            empty: VOID                          | empty: FILLED                      | must not be told by the same word
+            - { number: 51, label: PUT IN, sets: store } | #                          | the menu must have items for direction, size, talk tone and store
+            - { number: 52, label: OUT, sets: erase }    | #                          | erase where a slot in use is not stored over
+            cleared_by_frequency: [talk tone     | cleared_by_frequency: [talk tune   | was "talk tune"
+            slot_in_use: refuses                 | slot_in_use: eats                  | stores, asks or refuses
+            pause_ms: 10000                      | pause_ms: 100                      | pause_ms must be a whole number 1000 to 120000
+            look: dots                           | look: dashes                       | look must be strokes, dots, page
+            shows: [frequency]                   | shows: [frequncy]                  | was "frequncy"
+            shows: [slot, state]                 | shows: []                          | shows must be a list with something in it
+            baud: 9600                           | baud: 12                           | baud must be a whole number 300 to 1000000
+            tries: 3                             | tries: 0                           | tries must be a whole number 1 to 10
+            ident: WRENLING W12                  | ident: ""                          | ident must be what the radio calls itself
+            firmware: "1.07"                     | firmware: new                      | firmware must be a number with a point
+            person:                              | persons:                           | "person" is missing
+            panel:                               | pannel:                            | "pannel" is no key that belongs here
+            """)
+    void faultsOfTheMenuAndTheLinkAreFoundToo(String right, String wrong, String fault) {
+        requireFault("wrenling-w12", right, wrong, fault);
+    }
+
     private static void requireFault(String id, String right, String wrong, String fault) {
         String yaml = yaml(id);
         assertThat(yaml).contains(right);
         DataFileException refused = catchThrowableOfType(
                 DataFileException.class,
-                () -> RadioDefinitions.read(
+                () -> RadioDefinitions.readNew(
                         "w12.yaml", yaml.replaceFirst(java.util.regex.Pattern.quote(right), wrong)));
         assertThat(refused).as("%s with %s", id, wrong).isNotNull();
         assertThat(refused.faults())
                 .anySatisfy(
                         each -> assertThat(each).matches("w12.yaml:\\d+: .*").contains(fault));
+    }
+
+    /** What ships has no such slips; and what was kept before anybody looked for them is read as ever. */
+    @Test
+    void slipsAreOfNewTextsOnly() {
+        assertThat(RadioDefinitions.shipped().all())
+                .allSatisfy(each -> assertThat(RadioDefinitions.readNew("x.yaml", yaml(each.id()))
+                                .id())
+                        .isEqualTo(each.id()));
+        String kept = yaml("wrenling-w12").replace("shown: [SOFT, FULL]", "shown: [SOFT, SOFT]");
+        assertThat(RadioDefinitions.read("kept.yaml", kept).panel()).isPresent();
     }
 
     /** What ships is what lies in the folder: a radio is one file. */

@@ -133,7 +133,7 @@ class DefinitionStore {
                     "It has " + yaml.length() + " characters; at most " + MOST_CHARACTERS + " are read.");
         }
         try {
-            RadioDefinition definition = RadioDefinitions.read(name, yaml);
+            RadioDefinition definition = RadioDefinitions.readNew(name, yaml);
             if (!ID.matcher(definition.id()).matches()) {
                 throw ProblemException.refused(
                         "radio-model-id",

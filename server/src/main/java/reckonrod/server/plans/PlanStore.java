@@ -114,7 +114,7 @@ class PlanStore {
                     "It has " + yaml.length() + " characters; at most " + MOST_CHARACTERS + " are read.");
         }
         try {
-            return BandPlans.read(name, yaml);
+            return BandPlans.readNew(name, yaml);
         } catch (DataFileException refused) {
             throw FileFault.problem("band-plan-faulty", "The plan has faults", refused);
         }

@@ -17,7 +17,7 @@ import org.assertj.core.api.InstanceOfAssertFactories;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-class AccessibilityIT extends BrowserTest {
+class WcagIT extends BrowserTest {
     private static final List<String> TAGS =
             List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice");
 
