@@ -232,4 +232,35 @@ class RefusalsTest extends ImportsTest {
                         .problem(422, "other-model"))
                 .contains("Make a list of each, and compare those.");
     }
+
+    /** A slip by which the wrong thing would be keyed in or worked out is refused of a new text, by its words; a kept one is shown as ever. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            radio-models | wrenling-w12     | [SOFT, FULL] | [SOFT, SOFT] | radio-model-faulty | shown must differ from each other
+            radio-models | wrenling-w12     | WRENLING W12 | ''           | radio-model-faulty | ident must be what the radio calls itself
+            band-plans   | r2-north-america | ["146.520"]  | ["446.520"]  | band-plan-faulty   | must lie inside the band 2 m
+            """)
+    void aSlipIsRefusedOfANewTextAndAKeptOneStays(
+            String kind, String id, String right, String wrong, String code, String says) {
+        String yaml = get("/api/" + kind + "/" + id)
+                .ok()
+                .path("yaml")
+                .asString()
+                .replace("id: " + id, "id: zz-slip")
+                .replace(right, wrong);
+        assertThat(post("/api/" + kind, Map.of("yaml", yaml)).problem(422, code))
+                .contains(says);
+        assertThat(get("/api/" + kind + "/zz-slip").status()).isEqualTo(404);
+        String table = kind.equals("band-plans") ? "band_plan" : "radio_definition";
+        sql.update("insert into " + table + " (id, yaml, version, changed_at) values ('zz-slip', ?, 0, now())", yaml);
+        try {
+            assertThat(get("/api/" + kind + "/zz-slip").ok().path("yaml").asString())
+                    .isEqualTo(yaml);
+            assertThat(put("/api/" + kind + "/zz-slip", Map.of("baseVersion", 0, "yaml", yaml))
+                            .problem(422, code))
+                    .contains(says);
+        } finally {
+            sql.update("delete from " + table + " where id = 'zz-slip'");
+        }
+    }
 }

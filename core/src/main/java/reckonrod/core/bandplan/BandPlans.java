@@ -59,7 +59,10 @@ public final class BandPlans {
     public static BandPlan readNew(String fileName, String yaml) {
         return DataFile.read(fileName, yaml, file -> {
             BandPlan plan = plan(file);
-            PlanSlips.of(plan).forEach(file::fault);
+            // What could not be read is taken for something else meanwhile, and that is nobody's slip.
+            if (!file.hasFaults()) {
+                PlanSlips.of(plan).forEach(file::fault);
+            }
             return plan;
         });
     }

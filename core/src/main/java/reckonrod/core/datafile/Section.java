@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
+import java.util.regex.Pattern;
 import org.yaml.snakeyaml.nodes.MappingNode;
 import org.yaml.snakeyaml.nodes.Node;
 import org.yaml.snakeyaml.nodes.NodeTuple;
@@ -16,6 +17,8 @@ import org.yaml.snakeyaml.nodes.SequenceNode;
 
 /** One mapping of a data file. A key that is never asked for is a fault. */
 public final class Section {
+    private static final Pattern PLAIN_NUMBER = Pattern.compile("[+-]?(0|0*[1-7]|[1-9][0-9]*|0[xX][0-9a-fA-F]+)");
+
     private final DataFile file;
     private final int line;
     private final Map<String, Node> nodes = new LinkedHashMap<>();
@@ -62,20 +65,24 @@ public final class Section {
         return parsed(node, key, parse, instead);
     }
 
-    /** A whole number under a key that must be there, decimal or {@code 0x} hexadecimal. */
+    /**
+     * A whole number under a key that must be there, decimal or {@code 0x} hexadecimal. One such as 012 is refused: to some it is twelve, and
+     * to others ten.
+     */
     public int number(String key, int least, int most) {
         return value(
                 key,
                 text -> {
                     int number;
                     try {
-                        number = Integer.decode(text);
+                        number = PLAIN_NUMBER.matcher(text).matches() ? Integer.decode(text) : Integer.MIN_VALUE;
                     } catch (NumberFormatException notANumber) {
                         number = Integer.MIN_VALUE;
                     }
                     if (number < least || number > most) {
-                        throw new IllegalArgumentException(
-                                key + " must be a whole number " + least + " to " + most + ", was \"" + text + "\"");
+                        throw new IllegalArgumentException(key + " must be a whole number " + least + " to " + most
+                                + (text.matches("0[0-9]+") ? " without zeros in front" : "") + ", was \"" + text
+                                + "\"");
                     }
                     return number;
                 },

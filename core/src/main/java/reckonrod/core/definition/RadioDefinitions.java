@@ -44,7 +44,10 @@ public final class RadioDefinitions {
     public static RadioDefinition readNew(String fileName, String yaml) {
         return DataFile.read(fileName, yaml, file -> {
             RadioDefinition definition = DefinitionReader.read(file);
-            DefinitionSlips.of(definition).forEach(file::fault);
+            // What could not be read is taken for something else meanwhile, and that is nobody's slip.
+            if (!file.hasFaults()) {
+                DefinitionSlips.of(definition).forEach(file::fault);
+            }
             return definition;
         });
     }

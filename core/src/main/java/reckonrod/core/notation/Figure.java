@@ -134,7 +134,8 @@ final class Figure extends Item {
 
     /** Works out what it could be by the plan. */
     void judge(BandPlan plan) {
-        if (unit == null || unit == Role.HERTZ) {
+        // A hundred watts are usual, and 107.2 of them are more likely a tone with a letter behind it.
+        if (unit == null || unit == Role.HERTZ || unit == Role.WATTS && decimals > 0) {
             judgeTone();
         }
         if (unit != null && (unit.compareTo(Role.HERTZ) < 0 || unit.compareTo(Role.GIGAHERTZ) > 0)) {

@@ -6,6 +6,8 @@ import static org.assertj.core.api.Assertions.catchThrowableOfType;
 import java.util.List;
 import java.util.function.Function;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 class DataFileTest {
     private static List<String> faults(String yaml, Function<Section, ?> reader) {
@@ -33,6 +35,33 @@ class DataFileTest {
                         + top.optionalText("more").isPresent()
                         + top.optionalSections("others", part -> part.text("x")));
         assertThat(read).isEqualTo("rod16[a!, b!][1, 2]false[]");
+    }
+
+    @ParameterizedTest
+    @CsvSource({"0, 0", "7, 7", "07, 7", "12, 12", "0x0C, 12", "0XC, 12", "+12, 12", "-3, -3"})
+    void aWholeNumberIsReadAsAnybodyReadsIt(String written, int number) {
+        int read = DataFile.read("x.yaml", "n: " + written, top -> top.number("n", -9, 99));
+        assertThat(read).isEqualTo(number);
+    }
+
+    /** What is twelve to some and ten to others is neither. */
+    @ParameterizedTest
+    @CsvSource({
+        "012, ' without zeros in front'",
+        "08, ' without zeros in front'",
+        "1_2, ''",
+        "12.0, ''",
+        "1e1, ''",
+        "'#C', ''",
+        "0b11, ''",
+        "12 kHz, ''",
+        "１２, ''",
+        "99999999999, ''",
+        "0x1FFFFFFFF, ''"
+    })
+    void aNumberThatCanBeReadInTwoWaysIsRefused(String written, String more) {
+        assertThat(faults("n: '" + written + "'", top -> top.number("n", -9, 99)))
+                .containsExactly("x.yaml:1: n must be a whole number -9 to 99" + more + ", was \"" + written + "\"");
     }
 
     @Test

@@ -87,4 +87,16 @@ class TrustTest {
         assertThatThrownBy(() -> Entries.at("x:1", "A".repeat(81), 0, 0).build())
                 .hasMessageContaining("was 81");
     }
+
+    /** A closed repeater is good to know of, and no less to be trusted. */
+    @Test
+    void aClosedOneIsTold() {
+        Entries entry = Entries.at("x:1", "SKARRA", 47.5, -38).confirmed(TODAY);
+        assertThat(Trust.in(entry.build(), TODAY).findings()).isEmpty();
+        Trust closed = Trust.in(entry.flags(Set.of(DirectoryFlag.CLOSED)).build(), TODAY);
+        assertThat(closed.findings())
+                .extracting(Finding::toString)
+                .containsExactly("NOTE entry-closed: SKARRA is closed.");
+        assertThat(closed.looksDead()).isFalse();
+    }
 }

@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -15,7 +17,9 @@ import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.bandplan.BandPlans;
 import reckonrod.core.definition.RadioDefinition;
 import reckonrod.core.definition.RadioDefinitions;
+import reckonrod.core.finding.Finding;
 import reckonrod.core.list.ChannelList;
+import reckonrod.core.radio.RadioSetting;
 
 /** One list of awkward channels, and all that each radio makes of it: what is not named goes in as it is. */
 class EveryRadioSaysTest {
@@ -45,7 +49,8 @@ class EveryRadioSaysTest {
             "Pair 146.500 > 147.5",
             "Hears 162.400",
             "Same 442.5+ D023N R D023N",
-            "Past 146.520 > 150.0");
+            "Past 146.520 > 150.0",
+            "Slip 146.521");
 
     private static final Map<String, String> SAID = said("""
             Dunnet D7
@@ -57,6 +62,7 @@ class EveryRadioSaysTest {
               Family LEFT_OUT: does-not-listen-there 462.5625 MHz
               Upper Skarra Tower ADAPTED: name-shortened Upper Skarra Tower → Up SkarraTwr
               Hears LEFT_OUT: does-not-listen-there 162.400 MHz
+              Slip LEFT_OUT: off-step 146.521 MHz
             Kestrow K31
               Unheld LEFT_OUT: no-slot 0
               Codes ADAPTED: code-by-another-name DCS 047 I → DCS 023 N
@@ -66,12 +72,14 @@ class EveryRadioSaysTest {
               Six LEFT_OUT: does-not-listen-there 52.525 MHz, does-not-talk-there 52.025 MHz
               Rare code ADAPTED: name-shortened Rare code → RARECD
               Upper Skarra Tower ADAPTED: name-shortened Upper Skarra Tower → UPSKRR
+              Slip LEFT_OUT: off-step 146.521 MHz
             Kestrow KM90
               Cross LEFT_OUT: shift-no-multiple +301.125 MHz
               Nine LEFT_OUT: does-not-talk-there 902.500 MHz
               Two LEFT_OUT: does-not-talk-there 223.500 MHz
               Six LEFT_OUT: does-not-listen-there 52.525 MHz, does-not-talk-there 52.025 MHz
               Upper Skarra Tower ADAPTED: name-shortened Upper Skarra Tower → Upper Skarra Twr
+              Slip LEFT_OUT: off-step 146.521 MHz
             Orvane OT9
               Unheld LEFT_OUT: no-slot 0
               Air LEFT_OUT: does-not-listen-there 118.825 MHz, no-such-emission AM
@@ -91,6 +99,7 @@ class EveryRadioSaysTest {
               Hears LEFT_OUT: does-not-listen-there 162.400 MHz
               Same LEFT_OUT: talk-tone-missing DCS 023 N
               Past LEFT_OUT: would-talk listen only
+              Slip LEFT_OUT: off-step 146.521 MHz
               shift when talking on 144.000–148.000 MHz: 600 kHz
             Orvane OV62
               Codes ADAPTED: one-polarity DCS 047 I → none
@@ -101,6 +110,7 @@ class EveryRadioSaysTest {
               Six LEFT_OUT: does-not-listen-there 52.525 MHz, does-not-talk-there 52.025 MHz
               Rare code ADAPTED: name-shortened Rare code → Rarecd
               Upper Skarra Tower ADAPTED: name-shortened Upper Skarra Tower → UpSkrr
+              Slip LEFT_OUT: off-step 146.521 MHz
             Wrenling W12
               Air LEFT_OUT: does-not-listen-there 118.825 MHz, no-such-emission AM
               Nine LEFT_OUT: does-not-listen-there 927.500 MHz, does-not-talk-there 902.500 MHz
@@ -109,6 +119,7 @@ class EveryRadioSaysTest {
               Six LEFT_OUT: does-not-listen-there 52.525 MHz, does-not-talk-there 52.025 MHz
               Rare code LEFT_OUT: talk-tone-missing DCS 053 N
               Upper Skarra Tower ADAPTED: name-shortened Upper Skarra Tower → UPSKRRT, next-power mid → low, 1 W
+              Slip LEFT_OUT: off-step 146.521 MHz
             Wrenling W40
               Unheld LEFT_OUT: no-slot 0
               Air BY_HAND: emission-by-hand AM → FM
@@ -117,6 +128,7 @@ class EveryRadioSaysTest {
               Two LEFT_OUT: does-not-listen-there 223.500 MHz, does-not-talk-there 223.500 MHz
               Six LEFT_OUT: does-not-listen-there 52.525 MHz, does-not-talk-there 52.025 MHz
               Upper Skarra Tower ADAPTED: name-shortened Upper Skarra Tower → UpSkarrTwr
+              Slip LEFT_OUT: off-step 146.521 MHz
             """);
 
     private static Map<String, String> said(String text) {
@@ -165,6 +177,64 @@ class EveryRadioSaysTest {
                 .containsExactly(ToneConcern.CANNOT_SEND);
         assertThat(report.placements().get(2).reasons()).isEmpty();
         assertThat(report.settings()).extracting(each -> each.value()).containsExactly("5 MHz");
+    }
+
+    /** What is outside the talk windows of the list's plan listens only, in every radio that can be kept from talking. */
+    @Test
+    void outsideTheTalkWindowsNothingTalks() {
+        BandPlan r1 = BandPlans.shipped().find("r1-europe").orElseThrow();
+        RadioDefinition w12 = RadioDefinitions.shipped().find("wrenling-w12").orElseThrow();
+        FitReport report = new Fitter(w12.model(), r1).fit(Lists.of(R2, "Upper 147.500", "Lower 145.500"));
+        Placement upper = report.placements().get(0);
+        assertThat(upper.reasons())
+                .extracting(each -> each.finding().kind() + " " + each.before() + " → " + each.after())
+                .containsExactly(TalkWindowConcern.OUTSIDE + " 147.500 MHz → listen only");
+        assertThat(upper.content().orElseThrow().transmit()).isEmpty();
+        assertThat(report.placements().get(1).content().orElseThrow().transmit())
+                .isPresent();
+    }
+
+    /** What the person has otherwise, and a block that the list has no more. */
+    @Test
+    void whatIsOnPurposeIsToldAsThat() {
+        RadioDefinition d7 = RadioDefinitions.shipped().find("dunnet-d7").orElseThrow();
+        Carrying carrying = new Carrying(
+                new Carrying.Places.Moved(1),
+                Map.of("RACE", new Carrying.Into.From(40)),
+                Map.of(new UUID(0, 0), new Carrying.Overrule(true, false, Optional.empty(), Optional.empty())));
+        FitReport report = new Fitter(d7.model(), R2, carrying).fit(Lists.of(R2, "A 146.520", "B 146.550"));
+        assertThat(report.placements().get(0).reasons())
+                .extracting(FitReason::why)
+                .containsExactly("You left it out of this radio.");
+        assertThat(report.wide())
+                .extracting(Finding::message)
+                .containsExactly(
+                        "For a block RACE this radio has a place of its own, and this list has no such block.");
+        assertThat(report.findings().get(1))
+                .extracting(Finding::message)
+                .containsExactly("Dunnet D7 sends 6 W here, more than 5 W from a handheld near the head.");
+        assertThat(report.findings().get(1).get(0).fixes())
+                .extracting(fix -> fix.label())
+                .as("weaker ones")
+                .isNotEmpty()
+                .allMatch(each -> each.matches("Use (mid|low), [0-5](\\.\\d+)? W"));
+    }
+
+    /** A setting with which right channels fail is told with what is advised; one that is unknown, or as advised, is not. */
+    @Test
+    void aSettingThatFailsIsTold() {
+        for (RadioSetting setting :
+                RadioDefinitions.shipped().find("wrenling-w12").orElseThrow().settings()) {
+            for (String value : setting.values()) {
+                assertThat(SettingChecks.of(Map.of(setting, Optional.of(value))))
+                        .as(setting.name() + " at " + value)
+                        .hasSize(setting.fails().contains(value) ? 1 : 0)
+                        .allSatisfy(each -> assertThat(each.message())
+                                .containsIgnoringCase(setting.name() + " of this radio was " + value)
+                                .endsWith(setting.advised() + " is advised."));
+            }
+            assertThat(SettingChecks.of(Map.of(setting, Optional.empty()))).isEmpty();
+        }
     }
 
     /** Every sentence can be said, with what would avoid it. */

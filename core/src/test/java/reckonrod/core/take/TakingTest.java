@@ -87,6 +87,7 @@ class TakingTest {
         "147.555, ±0.600, r2, none, entry-direction-open",
         "145.310, '', r2, 144.710, entry-shift-by-plan",
         "441.150, '', r2, 446.150, entry-shift-by-plan",
+        "52.750, '', r2, none, entry-shift-open",
         "147.555, '', r2, 147.555, entry-without-shift"
     })
     void aShiftWithoutDirectionIsNeverTakenForSure(String output, String input, String plan, String talk, String told) {
