@@ -61,10 +61,11 @@ public record ChannelName(
         return number < first || number > last || (number - first) % every != 0
                 ? Optional.empty()
                 : Optional.of(new Named(
-                        name,
-                        Frequency.ofHertz(base.hertz() + number * stepHertz),
-                        Optional.empty(),
-                        use == SegmentUse.REPEATER_OUTPUT,
-                        practice));
+                        name, frequency(number), Optional.empty(), use == SegmentUse.REPEATER_OUTPUT, practice));
+    }
+
+    /** The frequency of a number. */
+    Frequency frequency(int number) {
+        return Frequency.ofHertz(base.hertz() + number * stepHertz);
     }
 }

@@ -1,9 +1,13 @@
 package reckonrod.core.bandplan;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
 import java.util.Set;
+import reckonrod.core.frequency.Frequency;
 
 /** What a plan can be read with, and what would yet have channels worked out wrong or not at all. */
 final class PlanSlips {
@@ -27,6 +31,32 @@ final class PlanSlips {
                     .forEach(calling -> slips.add("the calling frequency " + calling + " must lie inside the band "
                             + band.name() + ", " + band.range()));
         }
+        Map<String, Frequency> named = new HashMap<>();
+        plan.channelNames().rows().forEach(row -> ofNames(row, plan, named, slips));
         return slips;
+    }
+
+    private static void ofNames(ChannelName row, BandPlan plan, Map<String, Frequency> named, List<String> slips) {
+        String prefix = row.prefix().toUpperCase(Locale.ROOT);
+        if (!prefix.matches("[A-Z]{0,4}")) {
+            slips.add("the letters of a channel name are A to Z, four at most, were \"" + prefix + "\"");
+        }
+        if (row.use() != SegmentUse.REPEATER_OUTPUT && row.use() != SegmentUse.SIMPLEX) {
+            slips.add("channels with names are repeater outputs or simplex, " + prefix + row.first() + " was "
+                    + row.use().words());
+        }
+        for (int number = row.first(); number <= row.last(); number += row.every()) {
+            String name = prefix + number;
+            Frequency frequency = row.frequency(number);
+            if (plan.bandAt(frequency).isEmpty()) {
+                slips.add(name + " would be " + frequency + ", which lies in no band of the plan");
+                return;
+            }
+            Frequency other = named.putIfAbsent(name, frequency);
+            if (other != null && !other.equals(frequency)) {
+                slips.add(name + " would be two channels, " + other + " and " + frequency);
+                return;
+            }
+        }
     }
 }

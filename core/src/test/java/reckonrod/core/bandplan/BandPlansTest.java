@@ -95,6 +95,28 @@ class BandPlansTest {
                         each -> assertThat(each).matches("mine.yaml:\\d+: .*").contains(fault));
     }
 
+    /** A name that leads to another channel, or to two. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            prefix: RU, first: 368, last: 398, base_mhz: "430.000" | prefix: RU, first: 20, last: 38, base_mhz: "431.000" | RU20 would be two channels
+            prefix: RV, first: 46, last: 63   | prefix: RV, first: 63, last: 46   | channel names must rise
+            prefix: RV, first: 46, last: 63   | prefix: RV, first: 46, last: 630  | RV81 would be 146.0125 MHz, which lies in no band
+            base_mhz: "145.000", step_khz: "12.5" | base_mhz: "145.000", step_khz: "125"  | RV46 would be 150.750 MHz
+            base_mhz: "145.000", step_khz: "12.5" | base_mhz: "154.000", step_khz: "12.5" | which lies in no band of the plan
+            step_khz: "12.5", use: repeater outputs | step_khz: "12.5", use: satellites | are repeater outputs or simplex
+            prefix: RV,                       | prefix: "R V",                    | the letters of a channel name are A to Z
+            prefix: RV,                       | prefix: R1,                       | the letters of a channel name are A to Z
+            """)
+    void slipsInTheNamesOfChannelsAreFoundToo(String right, String wrong, String fault) {
+        String yaml = BandPlans.shippedText("r1-europe");
+        assertThat(yaml).contains(right);
+        DataFileException refused = catchThrowableOfType(
+                DataFileException.class,
+                () -> BandPlans.readNew("mine.yaml", yaml.replaceFirst(Pattern.quote(right), wrong)));
+        assertThat(refused).as(wrong).isNotNull();
+        assertThat(refused.faults()).anySatisfy(each -> assertThat(each).contains(fault));
+    }
+
     /** What ships has none, and a kept plan is read as ever. */
     @Test
     void slipsAreOfNewPlansOnly() {
