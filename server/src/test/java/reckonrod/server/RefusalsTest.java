@@ -143,7 +143,7 @@ class RefusalsTest extends ImportsTest {
         assertThat(get("/api/lists/" + list).ok()).isEqualTo(before);
     }
 
-    /** Entries that give no channel say why; one that is gone since it was looked at takes the others with it, told. */
+    /** Entries that give no channel say why; with one that is gone since it was looked at none is taken. */
     @Test
     void whatIsTakenIsAllOfItOrNothing() {
         String list = newList(20);
@@ -225,7 +225,7 @@ class RefusalsTest extends ImportsTest {
         }
     }
 
-    /** Two radios of other makes are not set beside each other, and a definition keeps the name that its radios know. */
+    /** What two radios of other models held is not set beside each other. */
     @Test
     void whatDoesNotBelongTogetherIsNotMixed() {
         assertThat(get("/api/radios/red/snapshots/" + NOBODY + "/beside/crew/" + NOBODY)
