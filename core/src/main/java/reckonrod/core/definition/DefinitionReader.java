@@ -273,7 +273,14 @@ final class DefinitionReader {
     private static PowerLevel power(Section section) {
         return new PowerLevel(
                 section.value("level", Power::parse, Power.HIGH),
-                section.value("watts", BigDecimal::new, BigDecimal.ONE));
+                section.value("watts", DefinitionReader::watts, BigDecimal.ONE));
+    }
+
+    private static BigDecimal watts(String text) {
+        if (!text.matches("-?[0-9]{1,5}(\\.[0-9]{1,3})?")) {
+            throw new IllegalArgumentException("watts must be a number such as 5 or 0.5, was \"" + text + "\"");
+        }
+        return new BigDecimal(text);
     }
 
     static boolean yes(String text) {

@@ -4,76 +4,80 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
-import reckonrod.core.channel.Emission;
-import reckonrod.core.panel.Panel;
-import reckonrod.core.panel.PanelItem;
-import reckonrod.core.panel.PanelPart;
-import reckonrod.core.panel.PanelWord;
+import reckonrod.core.definition.LinkDefinition.MemoryCard;
 import reckonrod.core.radio.Limits;
+import reckonrod.core.radio.PowerLevel;
+import reckonrod.core.radio.RadioSetting;
+import reckonrod.core.radio.ShiftLimit;
 
 /**
  * What a definition can be read with, and what would yet have the wrong thing keyed in or the wrong radio loaded. A new text is refused
  * for it; one that was kept before anybody looked for this is read as ever, for radios and snapshots hang on it.
  */
 final class DefinitionSlips {
-    private static final Set<String> DIRECTIONS = Set.of("none", "higher", "lower");
     private static final String SAYS_ITSELF = "[!-~]([ -~]*[!-~])?";
+    private static final String NAME_ON_A_CARD = "[A-Za-z0-9_-]+(\\.[A-Za-z0-9_-]+)?";
 
     private DefinitionSlips() {}
 
     static List<String> of(RadioDefinition definition) {
         List<String> slips = new ArrayList<>();
-        definition
-                .link()
-                .map(LinkDefinition::ident)
-                .filter(ident -> !ident.matches(SAYS_ITSELF))
-                .ifPresent(ident ->
-                        slips.add("ident must be what the radio calls itself, in plain letters and digits, was \""
-                                + ident + "\""));
-        definition.panel().ifPresent(panel -> {
-            ofKeys(panel, slips);
-            panel.items().forEach(item -> ofItem(item, definition.limits(), slips));
-        });
+        ofLimits(definition.limits(), slips);
+        ofSettings(definition.settings(), slips);
+        definition.link().ifPresent(link -> ofLink(link, slips));
+        definition.panel().ifPresent(panel -> slips.addAll(PanelSlips.of(panel, definition.limits())));
         return slips;
     }
 
-    private static void ofKeys(Panel panel, List<String> slips) {
-        if (new HashSet<>(panel.keys().values()).size() < panel.keys().size()) {
-            slips.add("two keys have the same print; each needs one of its own");
+    private static void ofLimits(Limits limits, List<String> slips) {
+        List<PowerLevel> power = limits.power();
+        for (int i = 0; i < power.size(); i++) {
+            boolean falls = i == 0
+                    || power.get(i).watts().compareTo(power.get(i - 1).watts()) < 0
+                            && power.get(i).level().compareTo(power.get(i - 1).level()) > 0;
+            if (power.get(i).watts().signum() <= 0 || !falls) {
+                slips.add("powers must be above 0 W and fall from high to low, each once; the power " + (i + 1)
+                        + " was " + power.get(i).level().word() + " with "
+                        + power.get(i).watts().toPlainString() + " W");
+            }
         }
-        if (panel.say(PanelWord.EMPTY).equals(panel.say(PanelWord.OCCUPIED))) {
-            slips.add("a slot that is empty and one that is in use must not be told by the same word, were \""
-                    + panel.say(PanelWord.EMPTY) + "\"");
+        if (limits.shift() instanceof ShiftLimit.Steps steps) {
+            ofShift(steps.stepHertz(), steps.mostHertz(), slips);
+        } else if (limits.shift() instanceof ShiftLimit.OncePerBand once) {
+            ofShift(once.stepHertz(), once.mostHertz(), slips);
         }
     }
 
-    private static void ofItem(PanelItem item, Limits limits, List<String> slips) {
-        // Whoever turns to one of two that look alike cannot know which it is.
-        apart(item, "values", item.values(), slips);
-        apart(item, "shown", item.shown(), slips);
-        if (item.part() == PanelPart.DIRECTION && !Set.copyOf(item.values()).equals(DIRECTIONS)) {
-            slips.add(item.label() + ": direction must have the values none, higher and lower, had " + item.values());
+    private static void ofShift(int stepHertz, long mostHertz, List<String> slips) {
+        if (mostHertz < stepHertz) {
+            slips.add("most_hertz must be the widest shift in hertz, at least one step of " + stepHertz + ", was "
+                    + mostHertz);
         }
-        List<String> had = switch (item.part()) {
-            case POWER ->
-                limits.power().stream().map(each -> each.level().word()).toList();
-            case EMISSION ->
-                limits.receive().stream()
-                        .flatMap(band -> band.kept().stream())
-                        .distinct()
-                        .map(Emission::name)
-                        .toList();
-            default -> item.values();
-        };
-        item.values().stream()
-                .filter(each -> !had.contains(each))
-                .forEach(each -> slips.add(item.label() + ": " + item.part().words() + " can be "
-                        + String.join(", ", had) + " by the limits of this radio, was " + each));
     }
 
-    private static void apart(PanelItem item, String what, List<String> texts, List<String> slips) {
-        if (Set.copyOf(texts).size() < texts.size()) {
-            slips.add(item.label() + ": " + what + " must differ from each other, were " + texts);
+    private static void ofSettings(List<RadioSetting> settings, List<String> slips) {
+        Set<String> names = new HashSet<>();
+        settings.forEach(setting -> {
+            if (!names.add(setting.name())) {
+                slips.add("two settings are called \"" + setting.name() + "\"; each needs a name of its own");
+            }
+            if (Set.copyOf(setting.values()).size() < setting.values().size()) {
+                slips.add("the values of the setting \"" + setting.name() + "\" must differ from each other, were "
+                        + setting.values());
+            }
+        });
+    }
+
+    private static void ofLink(LinkDefinition link, List<String> slips) {
+        if (!link.ident().matches(SAYS_ITSELF)) {
+            slips.add("ident must be what the radio calls itself, in plain letters and digits, was \"" + link.ident()
+                    + "\"");
+        }
+        if (link.family() instanceof MemoryCard card) {
+            List.of(card.folder(), card.file()).stream()
+                    .filter(each -> !each.matches(NAME_ON_A_CARD) || each.equalsIgnoreCase(MemoryCard.TEXT))
+                    .forEach(each -> slips.add("folder and file must be plain names of the card, and not "
+                            + MemoryCard.TEXT + " which says what is on it; was \"" + each + "\""));
         }
     }
 }

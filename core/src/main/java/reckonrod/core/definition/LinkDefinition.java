@@ -104,6 +104,9 @@ public record LinkDefinition(Family family, String ident, Optional<String> firmw
      * @param takeIn what the person does to have it read the card
      */
     public record MemoryCard(String folder, String file, List<String> export, List<String> takeIn) implements Family {
+        /** The name of the text that says what the file beside it holds. */
+        public static final String TEXT = "INDEX.TXT";
+
         static final String WORDS = "memory card";
 
         public MemoryCard {

@@ -128,9 +128,14 @@ public final class ListCsv {
             return Optional.empty();
         }
         Map<Column, Integer> places = new EnumMap<>(Column.class);
+        List<String> twice = new ArrayList<>();
         for (int i = 0; i < table.headings().size(); i++) {
             int place = i;
-            Column.of(table.headings().get(i)).ifPresent(column -> places.putIfAbsent(column, place));
+            Column.of(table.headings().get(i)).ifPresent(column -> {
+                if (places.putIfAbsent(column, place) != null) {
+                    twice.add(column.heading);
+                }
+            });
         }
         if (!places.keySet().containsAll(OURS)) {
             return Optional.empty();
@@ -139,6 +144,7 @@ public final class ListCsv {
         int unread = 0;
         for (Table.Row row : table.rows()) {
             try {
+                requireShape(row, table.headings().size(), twice);
                 lines.add(LineWriter.write(channel(row, places), plan));
             } catch (IllegalArgumentException wrong) {
                 unread++;
@@ -147,6 +153,15 @@ public final class ListCsv {
             }
         }
         return Optional.of(new ListingLines(lines, true, unread));
+    }
+
+    private static void requireShape(Table.Row row, int headings, List<String> twice) {
+        if (!twice.isEmpty()) {
+            throw new IllegalArgumentException("two columns are headed '" + twice.get(0) + "'; leave one of them out");
+        }
+        row.otherWidth(headings).ifPresent(wrong -> {
+            throw new IllegalArgumentException(wrong);
+        });
     }
 
     private static Channel channel(Table.Row row, Map<Column, Integer> places) {

@@ -6,6 +6,7 @@ import java.time.Instant;
 import java.time.OffsetDateTime;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collections;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
@@ -102,10 +103,21 @@ public final class FieldLogCsv {
                         + each.heading);
             }
         });
+        Arrays.stream(Column.values())
+                .map(each -> each.heading)
+                .filter(each -> Collections.frequency(headings, each.toLowerCase(Locale.ROOT)) > 1)
+                .findFirst()
+                .ifPresent(each -> {
+                    throw new IllegalArgumentException(
+                            "Two columns are headed \"" + each + "\"; leave one of them out");
+                });
         List<FieldTest> tests = new ArrayList<>();
         List<String> faults = new ArrayList<>();
         for (Table.Row row : table.rows()) {
             try {
+                row.otherWidth(headings.size()).ifPresent(wrong -> {
+                    throw new IllegalArgumentException(wrong);
+                });
                 tests.add(test(row.cells(), headings));
             } catch (IllegalArgumentException | DateTimeException unreadable) {
                 faults.add("line " + row.line() + ": " + unreadable.getMessage());

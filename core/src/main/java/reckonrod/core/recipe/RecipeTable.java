@@ -282,6 +282,17 @@ public final class RecipeTable {
     private List<ExportRecipe.Column> byHeadings(List<String> cells) {
         Map<String, ExportRecipe.Column> wanted = new LinkedHashMap<>();
         recipe.columns().forEach(each -> wanted.put(key(each.heading()), each));
+        cells.stream()
+                .filter(cell -> wanted.containsKey(key(cell)))
+                .filter(cell -> cells.stream()
+                                .filter(each -> key(each).equals(key(cell)))
+                                .count()
+                        > 1)
+                .findFirst()
+                .ifPresent(cell -> {
+                    throw new IllegalArgumentException("The heading \"" + cell.strip()
+                            + "\" stands above two columns of the table; which of them counts cannot be told");
+                });
         List<ExportRecipe.Column> columns = cells.stream()
                 .map(cell -> Optional.ofNullable(wanted.remove(key(cell)))
                         .orElse(new ExportRecipe.Column(cell, new NothingHolding(""))))
@@ -311,7 +322,8 @@ public final class RecipeTable {
     }
 
     private Channel channel(List<ExportRecipe.Column> columns, List<String> cells) {
-        if (cells.size() < columns.size()) {
+        // An empty cell at the end is only a separator too many; any other means that the row was parted elsewhere.
+        if (cells.size() < columns.size() || cells.stream().skip(columns.size()).anyMatch(each -> !each.isBlank())) {
             throw new IllegalArgumentException(
                     "the row has " + cells.size() + " cells, and the table has " + columns.size() + " columns");
         }

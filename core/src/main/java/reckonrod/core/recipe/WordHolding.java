@@ -18,7 +18,8 @@ import reckonrod.core.tone.Tone;
 /**
  * One of a few words.
  *
- * @param words what stands in the table, by what it means; two meanings may share a word, and the first of them is read
+ * @param words what stands in the table, by what it means; two meanings may share a word, and the first of them is read,
+ *     but for directions, where that is told
  */
 record WordHolding(Kind kind, Map<String, String> words) implements Holding {
     /** What is told by a word. */
@@ -143,9 +144,16 @@ record WordHolding(Kind kind, Map<String, String> words) implements Holding {
 
     @Override
     public void read(String cell, ChannelDraft draft, TableForm form) {
-        String meaning = words.entrySet().stream()
+        List<String> meant = words.entrySet().stream()
                 .filter(each -> each.getValue().equalsIgnoreCase(cell))
                 .map(Map.Entry::getKey)
+                .toList();
+        // The first of two powers is as good as the other; the first of two directions talks where nobody listens.
+        if (kind == Kind.DIRECTION && meant.size() > 1) {
+            throw new IllegalArgumentException(
+                    "may mean " + String.join(" or ", meant) + " by the recipe, was \"" + cell + "\"");
+        }
+        String meaning = meant.stream()
                 .findFirst()
                 .orElseThrow(() -> new IllegalArgumentException("must be one of "
                         + words.values().stream()

@@ -99,7 +99,7 @@ class RadioDefinitionsTest {
             sets: power, values: [low, high]     | sets: power, values: [low, mid]    | FORCE: power can be
             values: [FM, NFM],                   | values: [FM, SSB],                 | must be one of FM, NFM, AM, was "SSB"
             values: [FM, NFM],                   | values: [FM, AM],                  | WIDTH: emission can be
-            values: [none, higher, lower], shown: [LEVEL, ABOVE, BELOW] | values: [none, higher], shown: [LEVEL, ABOVE] | direction must have the values none, higher and lower
+            values: [none, higher, lower], shown: [LEVEL, ABOVE, BELOW] | values: [none, higher], shown: [LEVEL, ABOVE] | direction must have the values none, higher, lower, had none, higher
             setting: key beep                    | setting: key boop                  | setting must be one of [end-of-talk tone,
             frequency_digits: 6                  | frequency_digits: 5                | frequency_digits must be a whole number 6 to 7
             slot_digits: 3                       | slot_digits: 2                     | slot_digits must be enough for slot 149, was 2
@@ -125,6 +125,57 @@ class RadioDefinitionsTest {
             """)
     void faultsOfTheMenuAndTheLinkAreFoundToo(String right, String wrong, String fault) {
         requireFault("wrenling-w12", right, wrong, fault);
+    }
+
+    /** What a menu sets must be there, and can be set to all that a channel needs. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            kestrow-k31  | function_ms: 3000                  | #                                  | function_ms must say how soon
+            kestrow-k31  | { number: 11,                      | { number: 9,                       | TONE T must have a number of 10 to 49
+            kestrow-k31  | { number: 11,                      | { number: 51,                      | TONE T must have a number of 10 to 49
+            kestrow-k31  | fast: 10                           | #                                  | fast must be 2 to 50 where there is a dial
+            kestrow-k31  | function: F                        | soft_1: F                          | has exactly the keys [back, down, fast_down, fast_up, function, function_held, mode, push, up]
+            kestrow-k31  | shown: ["OFF", SEND, WAIT, BOTH]   | values: [none, talk], shown: [A, B] | TONES: tones on must have the values none, talk, listen, both
+            kestrow-k31  | sets: scan, shown: [STOP, PASS]    | sets: scan, values: ["yes"], shown: [STOP] | SCAN: scan must have the values yes, no, had yes
+            kestrow-k31  | listen_only: "yes"                 | listen_only: "no"                  | TALKS sets talks, which this radio does not have
+            kestrow-k31  | label: CLEAR, sets: erase          | label: CLEAR, sets: bank           | slots join a bank, or a channel is in one of them; not both
+            dunnet-d7    | label: By                          | label: Away                        | labels of soft keys must differ
+            dunnet-d7    | { number: 23,                      | { number: 24,                      | Factory must have its place on the pages, 1 to 23, was 24
+            dunnet-d7    | soft_2: B                          | soft_2: A                          | two keys have the same print
+            dunnet-d7    | label: Flip, sets: reversed, shown: [opens, shuts] | label: Flip, sets: polarity, shown: [opens, shuts] | Flip sets polarity, which this radio does not have
+            kestrow-km90 | label: Name, sets: name            | label: Name, sets: reversed        | Name sets reversed, which this radio does not have
+            kestrow-km90 | label: Talking, sets: talks, shown: [Allowed, Never] | label: Talking, sets: bank | slots join a bank, or a channel is in one
+            orvane-ov62  | label: bank, sets: bank            | label: bank, sets: bank, values: [none, "1", "2"] | bank: bank must have the values none, 1, 2, 3, 4, 5, 6, 7, 8, had none, 1, 2
+            orvane-ov62  | label: bank, sets: bank            | label: bank, sets: bank, values: [none, "1", "2", "3", "4", "5", "6", "7", "8", "9"] | bank can be none, 1, 2, 3, 4, 5, 6, 7, 8 by the limits of this radio, was 9
+            orvane-ov62  | label: bank, sets: bank            | label: bank, sets: bank, values: [none, one] | must be one of none, a number, was "one"
+            orvane-ov62  | shown: [upright, turned]           | values: ["no"], shown: [upright]   | code side: polarity must have the values yes, no, had no
+            wrenling-w12 | setting: key beep                  | setting: key beep, values: ["on"]  | setting has no values of its own
+            wrenling-w12 | label: CALL T, sets: talk tone     | label: CALL T, sets: talk tone, values: [none] | talk tone has no values of its own
+            """)
+    void whatAMenuSetsIsThereAndCanBeSet(String id, String right, String wrong, String fault) {
+        requireFault(id, right, wrong, fault);
+    }
+
+    /** Figures that are each fine by themselves. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            wrenling-w12 | watts: "1"   | watts: "0"      | powers must be above 0 W and fall from high to low, each once; the power
+            wrenling-w12 | watts: "1"   | watts: "-0.5"   | was low with -0.5 W
+            wrenling-w12 | watts: "1"   | watts: "50"     | was low with 50 W
+            wrenling-w12 | watts: "1"   | watts: five     | watts
+            kestrow-k31  | level: mid   | level: high     | was high with
+            kestrow-k31  | level: mid   | level: low      | was low with
+            kestrow-k31  | most_hertz: 320000000 | most_hertz: 600 | most_hertz must be the widest shift in hertz
+            orvane-ot9  | most_hertz: 99950000 | most_hertz: 600 | most_hertz must be the widest shift in hertz
+            wrenling-w40 | name: AM switch | name: busy lock | two settings are called "busy lock"
+            kestrow-km90 | folder: KM90 | folder: "../KM90" | plain names of the card
+            kestrow-km90 | file: MEMORY.BIN | file: "a/b"   | plain names of the card
+            kestrow-km90 | file: MEMORY.BIN | file: index.txt | not INDEX.TXT which says what is on it
+            kestrow-km90 | file: MEMORY.BIN | file: ".bin"  | was ".bin"
+            kestrow-km90 | first: 0, last: 500 | first: 600, last: 500     | Slots must rise
+            """)
+    void figuresThatDoNotGoTogetherAreFoundToo(String id, String right, String wrong, String fault) {
+        requireFault(id, right, wrong, fault);
     }
 
     private static void requireFault(String id, String right, String wrong, String fault) {

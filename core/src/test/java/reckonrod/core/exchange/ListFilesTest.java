@@ -165,7 +165,10 @@ class ListFilesTest {
                 "X,145.310,144.710,none,SSB,high | Emission must be fm, nfm, am, was 'SSB'",
                 "X,145.310,144.710,none,FM,4 W | Power must be high, mid, low, was '4 W'",
                 "X,145310,144.710,none,FM,high | Listen MHz must be a frequency",
-                "X,145.310 | Talk MHz must be a frequency"
+                "X,145.310 | The row has 2 cells, the headings have 6",
+                "X,145.310,144.710,none,FM | The row has 5 cells, the headings have 6",
+                "X,145.310,144.710,none,FM,high,low | The row has 7 cells, the headings have 6",
+                "X,146,520,147,520,none,FM,high | The row has 8 cells, the headings have 6"
             })
     void aRowThatCannotBeReadSaysWhy(String row, String says) {
         String text =
@@ -175,6 +178,18 @@ class ListFilesTest {
         assertThat(read.lines()).hasSize(2);
         assertThat(read.lines().get(1)).startsWith("\"line 3 cannot be read: ").contains(says);
         assertThat(Reckoner.reckon(read.lines().get(1), R2).channel()).isEmpty();
+    }
+
+    /** Which of two columns counts nobody can tell; every line says so. */
+    @Test
+    void twoColumnsOfOneHeadingAreNotChosenBetween() {
+        ListingLines read = ListCsv.lines("""
+                        Name,Listen MHz,Talk MHz,Talk tone,talk tone,Emission,Power
+                        A,145.310,144.710,71.9,88.5,FM,high
+                        """, R2).orElseThrow();
+        assertThat(read.unread()).isEqualTo(1);
+        assertThat(read.lines().get(0)).contains("two columns are headed 'Talk tone'; leave one of them out");
+        assertThat(Reckoner.reckon(read.lines().get(0), R2).channel()).isEmpty();
     }
 
     @Test

@@ -93,6 +93,24 @@ class FieldLogTest {
                 .withMessageContaining("line 8: Line must not be empty");
     }
 
+    /** A comma in a note that nobody quoted, a cell that is missing, a column that is there twice: nothing of that is passed over. */
+    @Test
+    void aTableWithCellsTooManyOrTooFewIsNoLog() {
+        String headings = "Moment,Line,Seen and heard,Note\n";
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> FieldLogCsv.read(headings + "2026-11-27T14:05:30Z,145.310-,tail,loud, clear\n"))
+                .withMessageContaining("line 2: The row has 5 cells, the headings have 4");
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> FieldLogCsv.read(headings + "2026-11-27T14:05:30Z,145.310-,tail\n"))
+                .withMessageContaining("line 2: The row has 3 cells, the headings have 4");
+        assertThatIllegalArgumentException()
+                .isThrownBy(() -> FieldLogCsv.read("Moment,Line,line,Seen and heard\n2026-11-27T14:05:30Z,a,b,tail\n"))
+                .withMessageContaining("Two columns are headed \"Line\"");
+        assertThat(FieldLogCsv.read(headings + "2026-11-27T14:05:30Z,145.310-,tail,\"loud, clear\"\n"))
+                .extracting(FieldTest::note)
+                .containsExactly("loud, clear");
+    }
+
     @Test
     void whatIsDatedMoreThanADayAheadComesOfAWrongClock() {
         FieldTest test = test(1, "", "", Seen.TAIL);

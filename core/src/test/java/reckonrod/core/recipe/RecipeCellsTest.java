@@ -139,6 +139,8 @@ class RecipeCellsTest {
             'holds: direction, words: { plus: u, minus: d }' | u | the columns contradict each other: it would talk on 144.710, and the direction says plus
             'holds: direction, words: { same: s, minus: d }' | s | the direction says that it talks where it listens, and the talk frequency is 144.710
             'holds: direction, words: { never: n, minus: d }' | n | never - - FM high []
+            'holds: direction, words: { plus: s, minus: S }' | s | x may mean plus or minus by the recipe, was "s"
+            'holds: power, words: { mid: L, low: L }'  | L | 144.710 - - FM mid []
             'holds: tones, words: { talk: b, none: a }' | b | the talk side is to have a tone, and no column has it
             'holds: tones, words: { code: b, none: a }' | b | the talk side is to have a code, and no column has it
             """)

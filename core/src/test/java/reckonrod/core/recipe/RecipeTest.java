@@ -207,6 +207,37 @@ class RecipeTest {
                 .hasMessageContaining("The file is not in UTF-8");
     }
 
+    /** Decimals with a comma in a table that is parted by commas: every cell behind is another's, and each could be read. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', quoteCharacter = '`', textBlock = """
+            145.310,144.710,71.9     | 144.710
+            145.310,144.710,71.9,    | 144.710
+            145.310,144.710,71.9,, ; | the row has 5 cells, and the table has 3 columns
+            145,310,144,710,71,9     | the row has 6 cells, and the table has 3 columns
+            145,31,144.710,71.9      | the row has 4 cells, and the table has 3 columns
+            145.310,144.710          | the row has 2 cells, and the table has 3 columns
+            "145.310",144.710,71.9   | 144.710
+            """)
+    void aRowThatIsPartedElsewhereIsNoChannel(String cells, String told) {
+        ExportRecipe recipe = ExportRecipe.read("x.yaml", """
+                name: Three
+                columns:
+                  - { heading: f, holds: listen }
+                  - { heading: t, holds: talk }
+                  - { heading: tone, holds: talk ctcss }
+                """);
+        RecipeTable table = new RecipeTable(recipe);
+        RecipeTable.ReadRow row = table.read("f,t,tone\n" + cells + "\n").get(0);
+        assertThat(row.channel()
+                        .map(each -> each.transmit().orElseThrow().toMegahertzText())
+                        .orElse(row.fault()))
+                .isEqualTo(told);
+        assertThatThrownBy(() -> table.read("f,t,Tone,tone\n" + cells))
+                .hasMessageContaining("The heading \"Tone\" stands above two columns");
+        assertThat(table.read("f,t,tone,x,x\n145.310,144.710,71.9,1,2\n").get(0).channel())
+                .isPresent();
+    }
+
     @ParameterizedTest
     @CsvSource(delimiter = '|', textBlock = """
             holds: slot, plus: 1      | holds: slots           | 6: holds must be one of slot, row, nothing, listen
@@ -217,6 +248,11 @@ class RecipeTest {
             encoding: iso-8859-1      | encoding: ebcdic       | 4: encoding must be one of utf-8
             heading: P, holds: power  | heading: P, colour: 1, holds: power | 13: "colour" is no key
             high: 3, mid: 2, low: 1   | loud: 3                | words must have at least one of high, mid, low
+            encoding: iso-8859-1      | encoding: iso-8859-1 with mark | only utf-8 and utf-16le can have a mark
+            decimal_mark: comma       | decimal_mark: dot      | decimal_mark must be comma or point, was "dot"
+            holds: listen, decimals: 5 | holds: listen, unit: GHz | unit must be
+            name: Pairs               | name: ""               | name
+            plus: 1                   | plus: 10000            | plus must be a whole number -9999 to 9999
             """)
     void faultsOfARecipeAreToldByTheirLine(String right, String wrong, String told) {
         assertThat(PAIRS).contains(right);

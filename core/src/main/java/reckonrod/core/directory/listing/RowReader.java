@@ -66,7 +66,7 @@ public final class RowReader {
 
     /** Reads one row; never throws for what stands in it. */
     public RowReading read(Table.Row row) {
-        Optional<String> shape = wrongShape(row.cells());
+        Optional<String> shape = row.otherWidth(width).or(() -> wrongCell(row.cells()));
         if (shape.isPresent()) {
             return new RowReading.Bad(shape.get());
         }
@@ -77,10 +77,7 @@ public final class RowReader {
         }
     }
 
-    private Optional<String> wrongShape(List<String> cells) {
-        if (cells.size() != width) {
-            return Optional.of("The row has " + cells.size() + " cells, the headings have " + width);
-        }
+    private static Optional<String> wrongCell(List<String> cells) {
         for (int i = 0; i < cells.size(); i++) {
             String cell = cells.get(i);
             if (cell.length() > MOST_CELL) {

@@ -1,6 +1,7 @@
 package reckonrod.core.directory.listing;
 
 import java.util.List;
+import java.util.Optional;
 
 /**
  * Headings and rows of cells.
@@ -29,6 +30,13 @@ public record Table(List<String> headings, List<Row> rows) {
     public record Row(int line, List<String> cells) {
         public Row {
             cells = List.copyOf(cells);
+        }
+
+        /** What is wrong with a row of another width: every cell behind a missing or an added one belongs to another heading. */
+        public Optional<String> otherWidth(int headings) {
+            return cells.size() == headings
+                    ? Optional.empty()
+                    : Optional.of("The row has " + cells.size() + " cells, the headings have " + headings);
         }
     }
 

@@ -18,8 +18,10 @@ import reckonrod.core.link.LinkException.Fault;
  * @param identity who it is of
  * @param index what its text says
  * @param image the memory
+ * @param text the path of its text
+ * @param memory the path of its memory
  */
-public record Card(Identity identity, CardIndex index, MemoryImage image) {
+public record Card(Identity identity, CardIndex index, MemoryImage image, String text, String memory) {
     /**
      * Reads a card, whether it is opened at its top, at its folder, or in a folder somebody copied it to.
      *
@@ -86,7 +88,7 @@ public record Card(Identity identity, CardIndex index, MemoryImage image) {
                     + " says of it: the file was changed or damaged on the way. Copy it again, or export on the radio"
                     + " again.");
         }
-        return new Card(identity, index, image);
+        return new Card(identity, index, image, at, file);
     }
 
     /** Cards do not tell small letters from capitals. */

@@ -9,6 +9,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import reckonrod.core.definition.LinkDefinition.MemoryCard;
 
 /**
  * The text beside a memory on a card. Lines of a key, a colon and a value; unknown keys are passed over.
@@ -22,7 +23,7 @@ import java.util.function.Function;
  */
 public record CardIndex(String radio, By by, LocalDateTime written, String file, int bytes, int sum) {
     /** The name of the text. */
-    public static final String NAME = "INDEX.TXT";
+    public static final String NAME = MemoryCard.TEXT;
 
     private static final DateTimeFormatter MOMENT = DateTimeFormatter.ofPattern("uuuu-MM-dd HH:mm", Locale.ROOT);
 

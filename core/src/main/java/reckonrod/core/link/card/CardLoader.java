@@ -78,14 +78,14 @@ public final class CardLoader implements Loader {
                     "The radio has exported something else to this card since it was read. What is on it now is kept as a"
                             + " snapshot; look at what writing would change now.");
         }
-        return written(to);
+        return written(before, to);
     }
 
     @Override
     public MemoryImage restore(MemoryImage to) throws LinkException {
         Optional<Card> before = begin();
         before.filter(card -> card.index().by() == By.RADIO).ifPresent(card -> watch.memoryWasRead(card.image()));
-        return written(to);
+        return written(before, to);
     }
 
     @Override
@@ -108,17 +108,19 @@ public final class CardLoader implements Loader {
         return card;
     }
 
-    private MemoryImage written(MemoryImage to) throws LinkException {
+    /** Where the radio's own lies, wherever the card was opened and however it spells its names: a second one beside it is none. */
+    private MemoryImage written(Optional<Card> before, MemoryImage to) throws LinkException {
         course.in(Phase.WRITE);
         course.stopIfTold();
-        String file = family.folder() + "/" + family.file();
+        String file = before.map(Card::memory).orElse(family.folder() + "/" + family.file());
+        String text = before.map(Card::text).orElse(family.folder() + "/" + CardIndex.NAME);
+        String name = file.substring(file.lastIndexOf('/') + 1);
         try {
             // The text last: with an older text beside it the radio finds that the sums differ, and takes nothing.
             folder.write(file, to.toBytes());
             folder.write(
-                    family.folder() + "/" + CardIndex.NAME,
-                    new CardIndex(radio.line().usualIdent(), By.PROGRAM, now, family.file(), to.size(), to.cyclicSum())
-                            .text());
+                    text,
+                    new CardIndex(radio.line().usualIdent(), By.PROGRAM, now, name, to.size(), to.cyclicSum()).text());
         } catch (IOException refused) {
             throw new LinkException(
                     Fault.CARD_REFUSED,

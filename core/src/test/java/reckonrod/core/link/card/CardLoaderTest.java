@@ -178,6 +178,27 @@ class CardLoaderTest {
         assertThat(loader().write(held, wanted)).as("an empty card").isEqualTo(wanted);
     }
 
+    /** Opened at its folder, from a copy or with small letters: it goes where the radio's own lies, and is found there again. */
+    @Test
+    void itIsWrittenWhereTheRadiosOwnLies() throws IOException, LinkException {
+        for (String folder : List.of("KM90/", "", "copies/from the car/KM90/", "km90/")) {
+            card.files.clear();
+            export(folder, "KESTROW KM90 1.12", By.RADIO, held);
+            assertThat(loader().write(held, wanted)).isEqualTo(wanted);
+            assertThat(card.files).containsOnlyKeys(folder + "MEMORY.BIN", folder + "INDEX.TXT");
+            assertThat(card.files.get(folder + "MEMORY.BIN")).isEqualTo(wanted.toBytes());
+            assertThat(loader().restore(held)).isEqualTo(held);
+            assertThat(card.files).hasSize(2);
+        }
+        card.files.clear();
+        card.write("km90/memory.bin", held.toBytes());
+        card.write(
+                "km90/index.txt",
+                new CardIndex("KESTROW KM90 1.12", By.RADIO, THEN, "MEMORY.BIN", 16384, held.cyclicSum()).text());
+        assertThat(loader().write(held, wanted)).isEqualTo(wanted);
+        assertThat(card.files).containsOnlyKeys("km90/memory.bin", "km90/index.txt");
+    }
+
     @Test
     void aCardThatTheRadioExportedToSinceOrThatIsBrokenIsNotWrittenOver() throws IOException {
         export("KM90/", "KESTROW KM90 1.12", By.RADIO, image(9));

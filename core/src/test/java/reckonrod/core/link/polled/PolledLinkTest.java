@@ -2,61 +2,24 @@ package reckonrod.core.link.polled;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static reckonrod.core.link.ScriptedPort.SILENCE;
 
-import java.io.IOException;
 import java.nio.charset.StandardCharsets;
-import java.util.ArrayDeque;
-import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Deque;
-import java.util.List;
 import org.junit.jupiter.api.Test;
 import reckonrod.core.definition.LinkDefinition.PolledBlocks;
 import reckonrod.core.definition.RadioDefinition;
 import reckonrod.core.definition.RadioDefinitions;
 import reckonrod.core.link.LinkException;
-import reckonrod.core.link.Port;
+import reckonrod.core.link.ScriptedPort;
 
 class PolledLinkTest {
     private static final RadioDefinition W12 =
             RadioDefinitions.shipped().find("wrenling-w12").orElseThrow();
-    private static final byte[] SILENCE = {};
 
-    private final Scripted port = new Scripted();
+    private final ScriptedPort port = new ScriptedPort();
     private final PolledLink link =
             new PolledLink(W12, (PolledBlocks) W12.line().family(), port);
-
-    /** A port that answers from a script, one piece for each read, and notes what it was sent. */
-    private static final class Scripted implements Port {
-        private final Deque<byte[]> pieces = new ArrayDeque<>();
-        private final List<byte[]> sent = new ArrayList<>();
-        private boolean broken;
-
-        Scripted then(byte[]... next) {
-            pieces.addAll(Arrays.asList(next));
-            return this;
-        }
-
-        @Override
-        public void write(byte[] bytes) throws IOException {
-            if (broken) {
-                throw new IOException("gone");
-            }
-            sent.add(bytes.clone());
-        }
-
-        @Override
-        public int read(byte[] into, int withinMillis) throws IOException {
-            byte[] piece = pieces.isEmpty() ? SILENCE : pieces.poll();
-            System.arraycopy(piece, 0, into, 0, piece.length);
-            return piece.length;
-        }
-
-        @Override
-        public void close() {
-            broken = true;
-        }
-    }
 
     private static byte[] block(int filler) {
         byte[] data = new byte[16];
@@ -78,7 +41,7 @@ class PolledLinkTest {
     void aLostAnswerIsAskedForAgain() throws LinkException {
         port.then(SILENCE, SILENCE, data(3, 7));
         assertThat(link.read(3)).isEqualTo(block(7));
-        assertThat(port.sent).hasSize(3).allSatisfy(frame -> assertThat(frame).isEqualTo(Frame.at(Frame.READ, 48)));
+        assertThat(port.sent()).hasSize(3).allSatisfy(frame -> assertThat(frame).isEqualTo(Frame.at(Frame.READ, 48)));
     }
 
     @Test
@@ -107,14 +70,14 @@ class PolledLinkTest {
     void theHighestAddressFitsItsTwoBytes() throws LinkException {
         port.then(data(255, 2));
         assertThat(link.read(255)).isEqualTo(block(2));
-        assertThat(port.sent.get(0)).startsWith('R', 0x0F, 0xF0);
+        assertThat(port.sent().get(0)).startsWith('R', 0x0F, 0xF0);
     }
 
     @Test
     void aRefusedWriteIsNotTriedAgain() {
         port.then(Frame.at(Frame.REFUSE, 32));
         assertThatThrownBy(() -> link.write(2, block(0))).hasMessageContaining("refused what was asked");
-        assertThat(port.sent).hasSize(1);
+        assertThat(port.sent()).hasSize(1);
     }
 
     @Test
@@ -140,6 +103,6 @@ class PolledLinkTest {
     @Test
     void goodbyeMayGoUnheard() {
         link.leave();
-        assertThat(port.sent).hasSize(W12.line().cable().pace().tries());
+        assertThat(port.sent()).hasSize(W12.line().cable().pace().tries());
     }
 }
