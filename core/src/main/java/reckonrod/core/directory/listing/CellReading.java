@@ -23,6 +23,7 @@ final class CellReading {
     private static final Pattern PLAIN_NUMBER = Pattern.compile("[0-9]+(?:[.,][0-9]+)?");
     private static final Pattern MODE_WORDS = Pattern.compile("[\\p{L}\\p{N}]+(?:-[\\p{L}\\p{N}]+)*");
     private static final Pattern WIDTH = Pattern.compile("([0-9]{1,2}(?:[.,][0-9]{1,2})?) ?(?:k|khz)?");
+    private static final double LEAST_KILOHERTZ = 5;
     private static final double MOST_NARROW_KILOHERTZ = 15;
     private static final Pattern BURST =
             Pattern.compile("(?<![0-9.])1750(?![0-9])(?: ?hz)?(?: (?:tone )?burst)?|(?:tone )?burst");
@@ -101,10 +102,12 @@ final class CellReading {
             return word.filter(Mode.NFM::equals).isPresent();
         }
         Matcher width = WIDTH.matcher(cell.strip().toLowerCase(Locale.ROOT));
-        if (!width.matches()) {
+        double kilohertz = width.matches() ? Double.parseDouble(width.group(1).replace(',', '.')) : 0;
+        // A 0 or a 1 is a yes or no of somebody's own, or nothing.
+        if (kilohertz < LEAST_KILOHERTZ) {
             throw new IllegalArgumentException("Channel width must be kHz such as 12.5 or 25, was \"" + cell + "\"");
         }
-        return Double.parseDouble(width.group(1).replace(',', '.')) <= MOST_NARROW_KILOHERTZ;
+        return kilohertz <= MOST_NARROW_KILOHERTZ;
     }
 
     /** @throws IllegalArgumentException if the words are not known */
