@@ -26,6 +26,48 @@ class FindApiTest extends ServerTest {
         return Map.of("points", ARDMOOR, "corridorKm", corridor);
     }
 
+    /** Without a place all of the directory is searched; what is found is seen from nowhere, so nothing is said of its reach. */
+    @Test
+    void withoutAPlaceAllIsSearched() {
+        JsonNode all = get("/api/find?text=vellan").ok();
+        assertThat(all.path("here").isNull()).isTrue();
+        assertThat(all.path("found").size())
+                .isEqualTo(all.path("total").asInt())
+                .isGreaterThan(2);
+        all.path("found").forEach(each -> {
+            assertThat(each.path("reach").isNull()).isTrue();
+            assertThat(each.path("passing").isNull()).isTrue();
+            assertThat(each.path("entry").path("label").asString()
+                            + each.path("entry").path("area").asString())
+                    .containsIgnoringCase("vellan");
+        });
+        assertThat(get("/api/find?text=vellan&band=70%20cm").ok().path("total").asInt())
+                .isPositive()
+                .isLessThan(all.path("total").asInt());
+        assertThat(get("/api/find?text=atlantis").ok().path("found")).isEmpty();
+    }
+
+    @Test
+    void whereTheDirectoryComesFromIsSaid() {
+        JsonNode vellan = get("/api/find/sources")
+                .ok()
+                .valueStream()
+                .filter(each -> each.path("source").asString().equals("vellan"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(vellan.path("entries").asInt())
+                .isEqualTo(sql.queryForObject(
+                        "select count(*) from directory_entry where id like 'vellan:%'", Integer.class));
+        assertThat(vellan.path("newest").asString())
+                .isEqualTo(sql.queryForObject(
+                        "select max(confirmed_on) from directory_entry where id like 'vellan:%'", String.class));
+        assertThat(get("/api/find/flags")
+                        .ok()
+                        .valueStream()
+                        .map(each -> each.path("words").asString()))
+                .containsExactly("emergency power", "linked", "open", "closed", "wide area");
+    }
+
     /** By name, by coordinates and by locator it is the same place; what looks dead comes last, with something better offered. */
     @Test
     void aroundAPlaceWhatIsOfUseComesFirst() {

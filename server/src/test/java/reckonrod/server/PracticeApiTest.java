@@ -145,4 +145,43 @@ class PracticeApiTest extends RadiosTest {
         late.put("idleMillis", -1);
         assertThat(post(path("/pressed"), late).status()).isEqualTo(400);
     }
+
+    /** What is dialled goes out onto the invented air, and what is heard is said; a drill is not needed for that. */
+    @Test
+    void whatIsDialledIsKeyedUp() {
+        Map<String, Object> simplex = pressed("146520", false);
+        JsonNode heard = post(path("/talk"), Map.of("at", "Vellan Harbour", "pressed", simplex))
+                .ok();
+        assertThat(heard.path("shown").asString()).isEqualTo("146.520");
+        assertThat(heard.path("says").asString()).startsWith("The transmit light came on");
+        assertThat(heard.path("seen").get(0).asString()).isEqualTo("light");
+        // The radio refuses what it cannot dial, and stays where it was.
+        JsonNode refused = post(path("/talk"), Map.of("at", "Vellan Harbour", "pressed", pressed("118300", false)))
+                .ok();
+        assertThat(refused.path("shown").asString()).isEqualTo("136.000");
+        assertThat(refused.path("says").asString()).endsWith("nothing was heard.");
+        assertThat(post(path("/talk"), Map.of("at", "Atlantis", "pressed", simplex))
+                        .status())
+                .isEqualTo(422);
+        post(path("/talk"), Map.of("at", " ", "pressed", simplex)).problem(400, "field-invalid");
+    }
+
+    @Test
+    void freePlayAndHalfADrillAreNotKept() {
+        Map<String, Object> free = pressed(PASSED, false);
+        free.remove("channel");
+        String run = path("/runs/" + UUID.randomUUID());
+        assertThat(put(run, Map.of("person", "Ann", "hints", 0, "pressed", free))
+                        .problem(422, "no-drill"))
+                .contains("Free play is not kept");
+        assertThat(put(run, Map.of("person", "Ann", "hints", 0, "pressed", pressed("146520 M21T", false)))
+                        .problem(422, "not-done"))
+                .contains("does not hold what was asked for");
+        assertThat(put(run, Map.of("person", " ", "hints", 0, "pressed", pressed(PASSED, false)))
+                        .problem(400, "field-invalid"))
+                .contains("person must say who practised");
+        assertThat(put(run, Map.of("person", "Ann", "hints", 1_001, "pressed", pressed(PASSED, false)))
+                        .problem(400, "field-invalid"))
+                .contains("hints must be at most 1,000");
+    }
 }

@@ -305,6 +305,38 @@ class RadioShelfApiTest extends ServerTest {
         assertThat(fit.path("leftOut").asInt()).isGreaterThan(10);
     }
 
+    /** A text is judged without being kept; a model goes when no radio is of it, and one that ships never. */
+    @Test
+    void aModelIsCheckedWithoutBeingKeptAndGoesWhenNoRadioIsOfIt() {
+        String yaml = get("/api/radio-models/kestrow-k31")
+                .ok()
+                .path("yaml")
+                .asString()
+                .replace("id: kestrow-k31", "id: my-k31")
+                .replace("model: K31", "model: K31 mine");
+        JsonNode checked = post("/api/radio-models/check", Map.of("yaml", yaml)).ok();
+        assertThat(checked.path("id").asString()).isEqualTo("my-k31");
+        assertThat(checked.path("title").asString()).isEqualTo("Kestrow K31 mine");
+        assertThat(get("/api/radio-models/my-k31").status()).isEqualTo(404);
+        Answer faulty = post("/api/radio-models/check", Map.of("yaml", yaml.replace("level: mid", "level: high")));
+        assertThat(faulty.problem(422, "radio-model-faulty")).contains("powers must be above 0 W and fall");
+        post("/api/radio-models", Map.of("yaml", yaml)).ok();
+        String radio = add("Zz Mine", "my-k31").path("id").asString();
+        assertThat(delete("/api/radio-models/my-k31").problem(409, "radio-model-in-use"))
+                .isEqualTo("It is the model of Zz Mine, so it is kept.");
+        sql.update("delete from radio_unit where id = ?", radio);
+        assertThat(delete("/api/radio-models/my-k31").status()).isEqualTo(204);
+        assertThat(get("/api/radio-models/my-k31").status()).isEqualTo(404);
+        assertThat(delete("/api/radio-models/my-k31").status()).isEqualTo(404);
+        assertThat(delete("/api/radio-models/kestrow-k31").status()).isEqualTo(404);
+        assertThat(get("/api/radio-models/kestrow-k31")
+                        .ok()
+                        .path("model")
+                        .path("ships")
+                        .asBoolean())
+                .isTrue();
+    }
+
     /** Nothing of a definition is a program, and none makes the program work without end. */
     @Test
     @Timeout(120)
