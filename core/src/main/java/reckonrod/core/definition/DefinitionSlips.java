@@ -24,6 +24,7 @@ final class DefinitionSlips {
         List<String> slips = new ArrayList<>();
         ofLimits(definition.limits(), slips);
         ofSettings(definition.settings(), slips);
+        definition.memory().or(definition::inner).ifPresent(layout -> slips.addAll(layout.slips()));
         definition.link().ifPresent(link -> ofLink(link, slips));
         definition.panel().ifPresent(panel -> slips.addAll(PanelSlips.of(panel, definition.limits())));
         return slips;

@@ -7,6 +7,7 @@ import java.util.regex.Pattern;
 public final class Locator {
     private static final Pattern TEXT = Pattern.compile("[A-R]{2}[0-9]{2}(?:[A-X]{2}(?:[0-9]{2})?)?");
     private static final int[] PARTS = {18, 10, 24, 10};
+    private static final int SUBSQUARES = 18 * 10 * 24;
 
     private Locator() {}
 
@@ -44,18 +45,20 @@ public final class Locator {
         return Character.isDigit(sign) ? sign - '0' : sign - 'A';
     }
 
-    /** The locator of six characters that a place lies in. */
+    /** The locator of six characters that a place lies in; an edge belongs to the one north and east of it. */
     public static String of(Position position) {
-        double longitude = Math.min(position.longitudeDegrees() + 180, Math.nextDown(360.0)) / 360;
-        double latitude = Math.min(position.latitudeDegrees() + 90, Math.nextDown(180.0)) / 180;
+        // In whole subsquares of 5 by 2.5 minutes: shares of the earth would put an edge on either side of it by
+        // chance.
+        int column = Math.min((int) Math.floor((position.longitudeDegrees() + 180) * 12), SUBSQUARES - 1);
+        int row = Math.min((int) Math.floor((position.latitudeDegrees() + 90) * 24), SUBSQUARES - 1);
         StringBuilder text = new StringBuilder();
+        int left = SUBSQUARES;
         for (int pair = 0; pair < 3; pair++) {
-            longitude *= PARTS[pair];
-            latitude *= PARTS[pair];
+            left /= PARTS[pair];
             char first = pair == 1 ? '0' : pair == 0 ? 'A' : 'a';
-            text.append((char) (first + (int) longitude)).append((char) (first + (int) latitude));
-            longitude -= Math.floor(longitude);
-            latitude -= Math.floor(latitude);
+            text.append((char) (first + column / left)).append((char) (first + row / left));
+            column %= left;
+            row %= left;
         }
         return text.toString();
     }

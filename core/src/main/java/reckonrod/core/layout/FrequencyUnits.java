@@ -1,5 +1,6 @@
 package reckonrod.core.layout;
 
+import java.util.Optional;
 import reckonrod.core.frequency.Frequency;
 
 /**
@@ -11,11 +12,20 @@ import reckonrod.core.frequency.Frequency;
 record FrequencyUnits(NumberForm form, int unitHertz) implements Encoding<Frequency> {
     @Override
     public Frequency read(Bits bits) {
-        long units = form.toNumber(bits.number(), bits.place().bits());
-        if (units < 1 || units > Frequency.MOST_HERTZ / unitHertz) {
-            throw new MeaninglessException("frequency 0x" + Long.toHexString(bits.number()));
+        return meaning(bits.number(), bits.place().bits())
+                .orElseThrow(() -> new MeaninglessException("frequency 0x" + Long.toHexString(bits.number())));
+    }
+
+    /** What raw bits mean, if that is a frequency. */
+    Optional<Frequency> meaning(long raw, int bits) {
+        try {
+            long units = form.toNumber(raw, bits);
+            return units < 1 || units > Frequency.MOST_HERTZ / unitHertz
+                    ? Optional.empty()
+                    : Optional.of(Frequency.ofHertz(units * unitHertz));
+        } catch (MeaninglessException noNumber) {
+            return Optional.empty();
         }
-        return Frequency.ofHertz(units * unitHertz);
     }
 
     @Override

@@ -127,6 +127,11 @@ public final class Layout {
         return limits.slots();
     }
 
+    /** What it can be read with, and by which a radio would yet hold something else than was meant; in words. */
+    public List<String> slips() {
+        return LayoutSlips.of(this);
+    }
+
     /** The slots of a memory, to be read and changed. */
     public SlotRecords of(byte[] memory) {
         if (memory.length != bytes) {
@@ -202,6 +207,10 @@ public final class Layout {
 
     Presence presence() {
         return presence;
+    }
+
+    List<Checksum> checksums() {
+        return checksums;
     }
 
     ShiftForm shiftForm() {

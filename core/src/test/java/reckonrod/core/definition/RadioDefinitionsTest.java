@@ -1,14 +1,12 @@
 package reckonrod.core.definition;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.catchThrowableOfType;
 
 import java.io.IOException;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import reckonrod.core.datafile.DataFile;
-import reckonrod.core.datafile.DataFileException;
 import reckonrod.core.panel.Dialect;
 import reckonrod.core.panel.Overwriting;
 import reckonrod.core.panel.Panel;
@@ -16,10 +14,6 @@ import reckonrod.core.radio.NameRule;
 import reckonrod.core.radio.ShiftMenu;
 
 class RadioDefinitionsTest {
-    private static String yaml(String id) {
-        return DataFile.resourceText(RadioDefinitions.class, id + ".yaml");
-    }
-
     @Test
     void theW12HoldsWhatItIsSaidToHold() {
         RadioDefinition w12 = RadioDefinitions.shipped().find("wrenling-w12").orElseThrow();
@@ -55,7 +49,7 @@ class RadioDefinitionsTest {
             bytes: 4096             | bytes: 4100           | whole blocks of 16 bytes
             """)
     void faultsOfTheLayoutAreFoundAtLoad(String right, String wrong, String fault) {
-        requireFault("wrenling-w12", right, wrong, fault);
+        Faults.require("wrenling-w12", right, wrong, fault);
     }
 
     /** The same for what only some radios have. */
@@ -85,7 +79,7 @@ class RadioDefinitionsTest {
             kestrow-km90 | byte: 9, low_bit: 1, bits: 9 | byte: 9, low_bit: 0, bits: 9 | overlaps another field
             """)
     void faultsOfWhatOnlySomeHaveAreFoundToo(String id, String right, String wrong, String fault) {
-        requireFault(id, right, wrong, fault);
+        Faults.require(id, right, wrong, fault);
     }
 
     /** A menu by which the wrong thing would be keyed in is no menu. */
@@ -124,7 +118,7 @@ class RadioDefinitionsTest {
             panel:                               | pannel:                            | "pannel" is no key that belongs here
             """)
     void faultsOfTheMenuAndTheLinkAreFoundToo(String right, String wrong, String fault) {
-        requireFault("wrenling-w12", right, wrong, fault);
+        Faults.require("wrenling-w12", right, wrong, fault);
     }
 
     /** What a menu sets must be there, and can be set to all that a channel needs. */
@@ -153,7 +147,7 @@ class RadioDefinitionsTest {
             wrenling-w12 | label: CALL T, sets: talk tone     | label: CALL T, sets: talk tone, values: [none] | talk tone has no values of its own
             """)
     void whatAMenuSetsIsThereAndCanBeSet(String id, String right, String wrong, String fault) {
-        requireFault(id, right, wrong, fault);
+        Faults.require(id, right, wrong, fault);
     }
 
     /** Figures that are each fine by themselves. */
@@ -175,30 +169,17 @@ class RadioDefinitionsTest {
             kestrow-km90 | first: 0, last: 500 | first: 600, last: 500     | Slots must rise
             """)
     void figuresThatDoNotGoTogetherAreFoundToo(String id, String right, String wrong, String fault) {
-        requireFault(id, right, wrong, fault);
-    }
-
-    private static void requireFault(String id, String right, String wrong, String fault) {
-        String yaml = yaml(id);
-        assertThat(yaml).contains(right);
-        DataFileException refused = catchThrowableOfType(
-                DataFileException.class,
-                () -> RadioDefinitions.readNew(
-                        "w12.yaml", yaml.replaceFirst(java.util.regex.Pattern.quote(right), wrong)));
-        assertThat(refused).as("%s with %s", id, wrong).isNotNull();
-        assertThat(refused.faults())
-                .anySatisfy(
-                        each -> assertThat(each).matches("w12.yaml:\\d+: .*").contains(fault));
+        Faults.require(id, right, wrong, fault);
     }
 
     /** What ships has no such slips; and what was kept before anybody looked for them is read as ever. */
     @Test
     void slipsAreOfNewTextsOnly() {
         assertThat(RadioDefinitions.shipped().all())
-                .allSatisfy(each -> assertThat(RadioDefinitions.readNew("x.yaml", yaml(each.id()))
+                .allSatisfy(each -> assertThat(RadioDefinitions.readNew("x.yaml", Faults.yaml(each.id()))
                                 .id())
                         .isEqualTo(each.id()));
-        String kept = yaml("wrenling-w12").replace("shown: [SOFT, FULL]", "shown: [SOFT, SOFT]");
+        String kept = Faults.yaml("wrenling-w12").replace("shown: [SOFT, FULL]", "shown: [SOFT, SOFT]");
         assertThat(RadioDefinitions.read("kept.yaml", kept).panel()).isPresent();
     }
 

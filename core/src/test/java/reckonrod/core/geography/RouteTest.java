@@ -107,7 +107,10 @@ class RouteTest {
                 "no xml|line 1",
                 "<gpx><wpt lat=\"1\" lon=\"1\"/></gpx>|two waypoints",
                 "<gpx><wpt lat=\"1\" lon=\"1\"/><wpt lat=\"1\" lon=\"1\"/></gpx>|lie apart",
+                "<gpx></gpx>|holds no way",
                 "<gpx><wpt lat=\"95\" lon=\"1\"/></gpx>|was 95",
+                "<gpx><wpt lat=\"NaN\" lon=\"1\"/></gpx>|Latitude must be -90 to 90 degrees, was NaN, in line 1",
+                "<gpx><wpt lat=\"47,5\" lon=\"1\"/></gpx>|must have lat and lon in decimal degrees; the one in line 1 has not",
                 "<gpx><wpt lon=\"1\"/></gpx>|lat and lon",
                 "<gpx><wpt lat=\"1\" lon=\"1\">|cannot be read",
                 "<!DOCTYPE gpx [<!ENTITY x SYSTEM 'file:///etc/passwd'>]><gpx>&x;</gpx>|GPX"

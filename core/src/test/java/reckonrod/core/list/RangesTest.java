@@ -27,6 +27,40 @@ class RangesTest {
     }
 
     @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            145.200          | two frequencies with a hyphen, such as 145.200-145.495, was "145.200"
+            145.495-145.200  | Upper edge must be at or above the lower edge 145.495 MHz, was 145.200 MHz
+            145.2-           | a number such as
+            -145.2           | a number such as
+            145.2-146-147    | a number such as
+            """)
+    void whatIsNoRangeIsTold(String text, String fault) {
+        assertThatThrownBy(() -> FrequencyRange.parse(text))
+                .isInstanceOf(IllegalArgumentException.class)
+                .hasMessageContaining(fault);
+    }
+
+    /** One frequency is a range too; ranges that only touch have that one in common. */
+    @ParameterizedTest
+    @CsvSource({
+        "144-148, 145-146, true, true",
+        "145-146, 144-148, true, false",
+        "144-146, 146-148, true, false",
+        "144-145.999999, 146-148, false, false",
+        "146-148, 144-145.999999, false, false",
+        "146-146, 146-146, true, true",
+        "144-148, 144-148, true, true",
+        "144-148, 147-149, true, false"
+    })
+    void rangesOverlapAndHoldEachOther(String one, String other, boolean overlap, boolean holds) {
+        FrequencyRange first = FrequencyRange.parse(one);
+        FrequencyRange second = FrequencyRange.parse(other);
+        assertThat(first.overlaps(second)).isEqualTo(overlap);
+        assertThat(second.overlaps(first)).isEqualTo(overlap);
+        assertThat(first.contains(second)).isEqualTo(holds);
+    }
+
+    @ParameterizedTest
     @CsvSource({"5, 4", "-1, 4", "0, 10000"})
     void slotsThatDoNotRiseAreRefused(int first, int last) {
         assertThatThrownBy(() -> new SlotRange(first, last)).hasMessageContaining("was " + first + "-" + last);
