@@ -24,14 +24,14 @@ public record Identity(String said, Optional<String> word) {
      */
     public static Identity require(RadioDefinition radio, String said) throws LinkException {
         LinkDefinition link = radio.line();
-        if (!said.startsWith(link.ident() + " ")) {
+        if (!(said + " ").startsWith(link.ident() + " ")) {
             throw new LinkException(
                     Fault.OTHER_MODEL,
                     "The radio says it is a " + said + ", but a " + radio.title()
                             + " was expected. Nothing was read or written. Choose the right radio or change the cable or"
                             + " card over.");
         }
-        String firmware = said.substring(link.ident().length() + 1);
+        String firmware = said.substring(link.ident().length()).strip();
         Matcher number = FIRMWARE.matcher(firmware);
         if (link.firmware().isEmpty()) {
             return new Identity(said, Optional.empty());
@@ -41,7 +41,8 @@ public record Identity(String said, Optional<String> word) {
         if (!number.matches() || !number.group(1).equals(family)) {
             throw new LinkException(
                     Fault.OTHER_FIRMWARE,
-                    "This " + radio.title() + " has firmware " + firmware
+                    "This " + radio.title()
+                            + (firmware.isEmpty() ? " does not say which firmware it has" : " has firmware " + firmware)
                             + ", whose memory may be laid out otherwise than"
                             + " that of " + family + ".x, which is known here. Nothing was read or written; it needs a"
                             + " definition of its own.");
