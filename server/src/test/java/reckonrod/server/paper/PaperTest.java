@@ -11,6 +11,7 @@ import java.time.Duration;
 import java.time.ZoneId;
 import java.time.ZonedDateTime;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Random;
 import java.util.stream.Collectors;
@@ -165,11 +166,14 @@ class PaperTest {
         void apart(int page, PDPage sheet) {
             Rectangle2D paper = new Rectangle2D.Float(
                     0, 0, sheet.getMediaBox().getWidth(), sheet.getMediaBox().getHeight());
-            List<Rectangle2D> letters = pages.get(page);
+            List<Rectangle2D> letters = pages.get(page).stream()
+                    .sorted(Comparator.comparingDouble(Rectangle2D::getY))
+                    .toList();
             assertThat(letters).isNotEmpty().allMatch(paper::contains);
             List<String> over = new ArrayList<>();
             for (int i = 0; i < letters.size(); i++) {
-                for (int j = i + 1; j < letters.size(); j++) {
+                double end = letters.get(i).getMaxY();
+                for (int j = i + 1; j < letters.size() && letters.get(j).getY() < end; j++) {
                     Rectangle2D both = letters.get(i).createIntersection(letters.get(j));
                     if (both.getWidth() > 0.7 && both.getHeight() > 0.7) {
                         over.add("letter %d of sheet %d at %s".formatted(i, page, letters.get(i)));
