@@ -3,6 +3,7 @@ package reckonrod.server;
 import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
 import io.swagger.v3.oas.models.media.Schema;
+import io.swagger.v3.oas.models.servers.Server;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
@@ -18,7 +19,9 @@ import org.springframework.context.annotation.Configuration;
 class OpenApiConfiguration {
     @Bean
     OpenAPI description() {
-        return new OpenAPI().info(new Info().title("Reckonrod").version("1"));
+        // Where it was asked for; without this the address and port of whoever asks would be in every answer but the
+        // first.
+        return new OpenAPI().info(new Info().title("Reckonrod").version("1")).servers(List.of(new Server().url("/")));
     }
 
     /** In this version of OpenAPI a reference cannot say by itself that it may be null, so it is wrapped. */
@@ -42,10 +45,7 @@ class OpenApiConfiguration {
     /** Every component of a record is always there, unless it says that it may be null. */
     @Bean
     OpenApiCustomizer requiredComponents() {
-        return api -> {
-            api.setServers(List.of());
-            api.getComponents().getSchemas().values().forEach(OpenApiConfiguration::require);
-        };
+        return api -> api.getComponents().getSchemas().values().forEach(OpenApiConfiguration::require);
     }
 
     private static void require(Schema<?> schema) {

@@ -80,6 +80,10 @@ class RecipeCellsTest {
             'holds: tones, words: { none: a, talk: b, both: c, listen: d, code: e, code_talk: f, code_listen: g, cross: h }' | 145.310- T71.9 R D023N | h
             'holds: talk polarity, words: { N: n, I: i }' | 145.310- D023I       | i
             'holds: talk polarity, words: { N: n, I: i }' | 145.310- 71.9        | n
+            'holds: listen polarity, words: { N: n, I: i }' | 145.310- R D023I   | i
+            'holds: listen polarity, words: { N: n, I: i }' | 145.310- D023I     | n
+            holds: listen tone, none: off        | 145.310- R D023N             | D023N
+            holds: listen code                   | 145.310- D025N R D023N       | 023
             holds: talk tone, none: off          | 145.310- D023I               | D023I
             holds: talk ctcss, none: off         | 145.310- D023I               | off
             holds: talk code, none: off          | 145.310- D023I               | 023

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.assertj.core.groups.Tuple;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -205,6 +206,46 @@ class RecipeTest {
         assertThatThrownBy(() -> new RecipeTable(ExportRecipe.read("x.yaml", SHIFTS))
                         .text("Ö".getBytes(StandardCharsets.ISO_8859_1)))
                 .hasMessageContaining("The file is not in UTF-8");
+    }
+
+    /** Whatever a recipe is called and its words are, its text reads back as it was. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "plain",
+                "with \"quotes\"",
+                "back\\slash",
+                "tab\there",
+                "bell\u0007",
+                "# no comment: at all",
+                "- [x]",
+                "Łódź",
+                "yes",
+                "12"
+            })
+    void anyWordsOfARecipeReadBack(String words) {
+        ExportRecipe recipe = ExportRecipe.read("x.yaml", """
+                name: %1$s
+                columns:
+                  - { heading: %1$s, holds: listen }
+                  - { heading: k, holds: nothing, text: %1$s }
+                  - { heading: p, holds: power, words: { high: %1$s, low: x } }
+                """.formatted(RecipeText.quoted(words)));
+        assertThat(recipe.name()).isEqualTo(words);
+        assertThat(recipe.headings()).first().isEqualTo(words);
+        assertThat(ExportRecipe.read("x.yaml", recipe.toYaml())).isEqualTo(recipe);
+    }
+
+    @Test
+    void aTableHasItsColumnsAndItsRows() {
+        String many = IntStream.rangeClosed(1, 81)
+                .mapToObj(i -> "  - { heading: h" + i + ", holds: " + (i == 1 ? "listen" : "nothing") + " }\n")
+                .collect(Collectors.joining());
+        assertThatThrownBy(() -> ExportRecipe.read("x.yaml", "name: Wide\ncolumns:\n" + many))
+                .hasMessageContaining("columns must be 1 to 80, were 81");
+        RecipeTable pairs = new RecipeTable(ExportRecipe.read("x.yaml", PAIRS));
+        assertThatThrownBy(() -> pairs.read("")).hasMessageContaining("The file is empty");
+        assertThat(pairs.read("No;Is;Hears;Sends;T;R;Kind;P\n")).isEmpty();
     }
 
     /** Decimals with a comma in a table that is parted by commas: every cell behind is another's, and each could be read. */

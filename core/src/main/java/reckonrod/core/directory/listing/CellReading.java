@@ -26,7 +26,7 @@ final class CellReading {
     private static final double LEAST_KILOHERTZ = 5;
     private static final double MOST_NARROW_KILOHERTZ = 15;
     private static final Pattern BURST =
-            Pattern.compile("(?<![0-9.])1750(?![0-9])(?: ?hz)?(?: (?:tone )?burst)?|(?:tone )?burst");
+            Pattern.compile("(?<![0-9.])1750(?![0-9]|[.,][0-9])(?: ?hz)?(?: (?:tone )?burst)?|(?:tone )?burst");
     private static final Pattern JOINS = Pattern.compile("^[\\s/,;+&|-]*(?:or )?[\\s]*|[\\s/,;+&|]*(?: or)?[\\s]*$");
     private static final Pattern FLAG_PARTS = Pattern.compile("[^,;/]+");
     private static final Pattern FLAG_WORDS = Pattern.compile("[^ ()]+");
