@@ -9,16 +9,19 @@ import { focusWork, focusWorkGently } from '../keys/useScreen'
 defineProps<{ title: string; width?: number }>()
 const emit = defineEmits<{ submit: [] }>()
 const open = defineModel<boolean>({ required: true })
-/** The second click of a double click comes after the first one has opened the dialog, and is meant for nothing in it. */
+/**
+ * The second click of a double click comes after the first one has opened the dialog, and is meant for nothing in it. What counts is
+ * when it was made: on a busy machine it is heard long after.
+ */
 const SECOND_CLICK_MS = 500
 let openedAt = -Infinity
 let passesBy = false
-const justOpened = () => performance.now() - openedAt < SECOND_CLICK_MS
+const justOpened = (event: Event) => event.timeStamp - openedAt < SECOND_CLICK_MS
 function inside(event: MouseEvent) {
-  if (event.detail > 1 && justOpened()) event.stopPropagation()
+  if (event.detail > 1 && justOpened(event)) event.stopPropagation()
 }
-function outside() {
-  passesBy = justOpened()
+function outside(event: Event) {
+  passesBy = justOpened(event)
 }
 function set(now: boolean) {
   if (!passesBy) open.value = now

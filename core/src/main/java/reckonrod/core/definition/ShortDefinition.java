@@ -53,7 +53,8 @@ public record ShortDefinition(
         int banks,
         boolean listenOnly) {
     private static final String CAPITALS = "ABCDEFGHIJKLMNOPQRSTUVWXYZ";
-    private static final String OTHERS = "0123456789-/ ";
+    // A blank at the end would be taken off with what surrounds a text.
+    private static final String OTHERS = " 0123456789-/";
 
     /** How a radio keeps a shift, as its menu shows it. */
     public enum KeptShift {

@@ -2,6 +2,7 @@ package reckonrod.core.fit;
 
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import reckonrod.core.channel.Channel;
 import reckonrod.core.finding.Field;
 import reckonrod.core.finding.FindingKind;
@@ -28,7 +29,7 @@ record ToneConcern() implements Concern {
     static final FindingKind PARTNER = new FindingKind(
             "fit-code-by-another-name",
             Severity.NOTE,
-            "The radio has {tone} under another name, {partner}: the same word on the air.",
+            "The radio gets {tone} under another name, {partner}: the same word on the air.",
             "Write {partner} in the list.");
     static final FindingKind ONE_POLARITY = new FindingKind(
             "fit-one-polarity",
@@ -42,10 +43,22 @@ record ToneConcern() implements Concern {
         Tone talk = channel.transmit().isPresent() ? talk(candidate, limits) : NoTone.NONE;
         Tone listen = listen(candidate, limits);
         if (!limits.tones().together(talk, listen)) {
-            openSpeaker(candidate, ONE_POLARITY, listen);
-            listen = NoTone.NONE;
+            listen = beside(candidate, talk, listen, limits);
         }
         candidate.becomes(candidate.channel().withTones(talk, listen));
+    }
+
+    /** Beside a code of the other polarity: the same word under its other name, else none. */
+    private static Tone beside(Candidate candidate, Tone talk, Tone listen, Limits limits) {
+        return alike(listen)
+                .filter(each ->
+                        limits.tones().listen().has(each) && limits.tones().together(talk, each))
+                .findFirst()
+                .map(same -> byAnotherName(candidate, Field.LISTEN_TONE, listen, same))
+                .orElseGet(() -> {
+                    openSpeaker(candidate, ONE_POLARITY, listen);
+                    return NoTone.NONE;
+                });
     }
 
     private static Tone talk(Candidate candidate, Limits limits) {
@@ -81,24 +94,28 @@ record ToneConcern() implements Concern {
         if (tones.has(tone)) {
             return Optional.of(tone);
         }
-        if (!(tone instanceof DcsCode code)) {
-            return Optional.empty();
-        }
-        Optional<Tone> partner = ToneTable.EXTENDED.sameOnAir(code).stream()
-                .<Tone>map(each -> each)
-                .filter(tones::has)
-                .findFirst();
+        return alike(tone).filter(tones::has).findFirst().map(same -> byAnotherName(candidate, field, tone, same));
+    }
+
+    /** The codes whose word is the same on the air. */
+    private static Stream<Tone> alike(Tone tone) {
+        return tone instanceof DcsCode code
+                ? ToneTable.EXTENDED.sameOnAir(code).stream().map(each -> each)
+                : Stream.empty();
+    }
+
+    private static Tone byAnotherName(Candidate candidate, Field field, Tone tone, Tone same) {
         Channel written = candidate.asWritten();
-        partner.ifPresent(same -> candidate.adapted(
+        candidate.adapted(
                 PARTNER,
                 field,
-                Map.of("tone", code.toString(), "partner", same.toString()),
-                code.toString(),
+                Map.of("tone", tone.toString(), "partner", same.toString()),
+                tone.toString(),
                 same.toString(),
                 "Write " + same,
                 field == Field.TALK_TONE
                         ? written.withTones(same, written.listenTone())
-                        : written.withTones(written.talkTone(), same)));
-        return partner;
+                        : written.withTones(written.talkTone(), same));
+        return same;
     }
 }

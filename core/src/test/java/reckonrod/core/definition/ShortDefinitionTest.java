@@ -56,7 +56,7 @@ class ShortDefinitionTest {
         assertThat(limits.slots().first()).isEqualTo(1);
         assertThat(limits.slots().last()).isEqualTo(9999);
         assertThat(limits.name().longest()).isEqualTo(16);
-        assertThat(limits.name().allows("Skarra-2/b")).isTrue();
+        assertThat(limits.name().allows("Skarra -2/b")).isTrue();
         assertThat(limits.receiving(Frequency.parse("118.300")).map(BandLimit::emissions))
                 .contains(List.of(Emission.AM));
         assertThat(limits.receiving(Frequency.parse("446.00625")).map(BandLimit::emissions))

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Arrays;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
@@ -17,8 +18,11 @@ import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.bandplan.BandPlans;
 import reckonrod.core.definition.RadioDefinition;
 import reckonrod.core.definition.RadioDefinitions;
+import reckonrod.core.definition.ShortDefinition;
+import reckonrod.core.definition.ShortDefinition.KeptShift;
 import reckonrod.core.finding.Finding;
 import reckonrod.core.list.ChannelList;
+import reckonrod.core.radio.Kind;
 import reckonrod.core.radio.RadioSetting;
 
 /** One list of awkward channels, and all that each radio makes of it: what is not named goes in as it is. */
@@ -63,6 +67,58 @@ class EveryRadioSaysTest {
               Upper Skarra Tower ADAPTED: name-shortened Upper Skarra Tower → Up SkarraTwr
               Hears LEFT_OUT: does-not-listen-there 162.400 MHz
               Slip LEFT_OUT: off-step 146.521 MHz
+            Halden One
+              Unheld ADAPTED: name-shortened Unheld
+              Alpha ADAPTED: name-shortened Alpha
+              Bravo ADAPTED: wide-instead NFM → FM, name-shortened Bravo
+              Air LEFT_OUT: does-not-listen-there 118.825 MHz, no-such-emission AM
+              Codes LEFT_OUT: talk-tone-missing DCS 023 N
+              Waits ADAPTED: name-shortened Waits
+              Cross ADAPTED: name-shortened Cross
+              Odd LEFT_OUT: talk-tone-missing CTCSS 69.3
+              Nine LEFT_OUT: does-not-listen-there 927.500 MHz, does-not-talk-there 902.500 MHz
+              Fine ADAPTED: name-shortened Fine
+              Sends LEFT_OUT: talk-tone-missing CTCSS 150.0
+              Two LEFT_OUT: does-not-listen-there 223.500 MHz, does-not-talk-there 223.500 MHz
+              Six LEFT_OUT: does-not-listen-there 52.525 MHz, does-not-talk-there 52.025 MHz
+              Family LEFT_OUT: does-not-listen-there 462.5625 MHz
+              Rare code LEFT_OUT: talk-tone-missing DCS 053 N
+              Far ADAPTED: name-shortened Far
+              Near ADAPTED: name-shortened Near
+              Upper Skarra Tower ADAPTED: name-shortened Upper Skarra Tower, higher-power mid → high, 5 W
+              Pair ADAPTED: name-shortened Pair
+              Hears LEFT_OUT: does-not-listen-there 162.400 MHz
+              Same LEFT_OUT: talk-tone-missing DCS 023 N
+              Past LEFT_OUT: no-slot 21, would-talk listen only
+              Slip LEFT_OUT: no-slot 22, off-step 146.521 MHz
+            Halden Three
+              Air LEFT_OUT: does-not-listen-there 118.825 MHz, no-such-emission AM
+              Cross LEFT_OUT: shift-no-multiple +301.125 MHz
+              Nine LEFT_OUT: does-not-listen-there 927.500 MHz, does-not-talk-there 902.500 MHz
+              Two LEFT_OUT: does-not-listen-there 223.500 MHz, does-not-talk-there 223.500 MHz
+              Six LEFT_OUT: does-not-listen-there 52.525 MHz, does-not-talk-there 52.025 MHz
+              Family LEFT_OUT: does-not-listen-there 462.5625 MHz
+              Far LEFT_OUT: other-shift-size −1.600 MHz
+              Near LEFT_OUT: other-shift-size −0.100 MHz
+              Upper Skarra Tower ADAPTED: name-shortened Upper Skarra Tower → Upper Skarra Twr
+              Pair LEFT_OUT: other-shift-size +1.000 MHz
+              Hears LEFT_OUT: does-not-listen-there 162.400 MHz
+              Past LEFT_OUT: would-talk listen only
+              Slip LEFT_OUT: off-step 146.521 MHz
+              shift when talking on 144.000–148.000 MHz: 600 kHz
+              shift when talking on 430.000–450.000 MHz: 5 MHz
+            Halden Two
+              Bravo ADAPTED: wide-instead NFM → FM
+              Codes ADAPTED: code-by-another-name DCS 047 I → DCS 023 N
+              Cross LEFT_OUT: shift-no-multiple +301.125 MHz
+              Nine LEFT_OUT: does-not-listen-there 927.500 MHz, does-not-talk-there 902.500 MHz
+              Sends LEFT_OUT: talk-tone-missing CTCSS 150.0
+              Two LEFT_OUT: does-not-listen-there 223.500 MHz, does-not-talk-there 223.500 MHz
+              Six LEFT_OUT: does-not-listen-there 52.525 MHz, does-not-talk-there 52.025 MHz
+              Family ADAPTED: wide-instead NFM → FM
+              Rare code LEFT_OUT: talk-tone-missing DCS 053 N
+              Upper Skarra Tower ADAPTED: name-shortened Upper Skarra Tower → UPSKRR, next-power mid → low, 5 W
+              Slip LEFT_OUT: off-step 146.521 MHz
             Kestrow K31
               Unheld LEFT_OUT: no-slot 0
               Codes ADAPTED: code-by-another-name DCS 047 I → DCS 023 N
@@ -102,7 +158,7 @@ class EveryRadioSaysTest {
               Slip LEFT_OUT: off-step 146.521 MHz
               shift when talking on 144.000–148.000 MHz: 600 kHz
             Orvane OV62
-              Codes ADAPTED: one-polarity DCS 047 I → none
+              Codes ADAPTED: code-by-another-name DCS 047 I → DCS 023 N
               Cross LEFT_OUT: other-band 446.475 MHz
               Nine LEFT_OUT: does-not-listen-there 927.500 MHz, does-not-talk-there 902.500 MHz
               Sends LEFT_OUT: talk-tone-missing CTCSS 150.0
@@ -138,8 +194,71 @@ class EveryRadioSaysTest {
         return said;
     }
 
+    /** Those that ship, and some that their owners told from the manual. */
     static Stream<RadioDefinition> radios() {
-        return RadioDefinitions.shipped().all().stream();
+        return Stream.concat(
+                RadioDefinitions.shipped().all().stream(),
+                Stream.of(
+                                // A plain one: no names, no codes, no narrow FM, and it talks wherever it listens.
+                                told("One", 20, 0, "144-148, 430-450", false, 38, 0, "5", KeptShift.ANY_PAIR, false),
+                                // One that hears more than it talks on, and has a shift for each slot.
+                                told(
+                                        "Two",
+                                        99,
+                                        6,
+                                        "136-174, 400-480",
+                                        false,
+                                        50,
+                                        83,
+                                        "50, 5",
+                                        KeptShift.SIZE_FOR_EACH_SLOT,
+                                        true),
+                                // One size of the shift for each band.
+                                told(
+                                        "Three",
+                                        99,
+                                        16,
+                                        "144-148, 430-450",
+                                        true,
+                                        51,
+                                        104,
+                                        "5, 2, 1",
+                                        KeptShift.ONE_SIZE_A_BAND,
+                                        false))
+                        .map(each -> RadioDefinitions.readNew("told.yaml", each.yaml())));
+    }
+
+    private static ShortDefinition told(
+            String model,
+            int last,
+            int name,
+            String stretches,
+            boolean narrow,
+            int ctcss,
+            int dcs,
+            String watts,
+            KeptShift shift,
+            boolean listenOnly) {
+        List<String> both = ShortDefinition.stretches(stretches);
+        return new ShortDefinition(
+                "Halden",
+                model,
+                Kind.HANDHELD,
+                0,
+                last,
+                name,
+                narrow,
+                both,
+                both,
+                listenOnly ? List.of("118-135.995") : List.of(),
+                narrow,
+                ctcss,
+                dcs,
+                narrow,
+                ShortDefinition.powers(watts),
+                shift,
+                0,
+                listenOnly);
     }
 
     @ParameterizedTest
