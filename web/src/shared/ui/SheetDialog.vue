@@ -11,17 +11,17 @@ const emit = defineEmits<{ submit: [] }>()
 const open = defineModel<boolean>({ required: true })
 /**
  * The second click of a double click comes after the first one has opened the dialog, and is meant for nothing in it. What counts is
- * when it was made: on a busy machine it is heard long after.
+ * when it was made: on a busy machine it is heard long after. A dialog that is fetched when it is first wanted is open as it begins.
  */
 const SECOND_CLICK_MS = 500
-let openedAt = -Infinity
+let openedAt = open.value ? performance.now() : -Infinity
 let passesBy = false
 const justOpened = (event: Event) => event.timeStamp - openedAt < SECOND_CLICK_MS
 function inside(event: MouseEvent) {
   if (event.detail > 1 && justOpened(event)) event.stopPropagation()
 }
-function outside(event: Event) {
-  passesBy = justOpened(event)
+function outside(event: MouseEvent) {
+  passesBy = event.detail > 1 || justOpened(event)
 }
 function set(now: boolean) {
   if (!passesBy) open.value = now

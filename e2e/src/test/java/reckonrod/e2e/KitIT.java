@@ -4,10 +4,12 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.Browser;
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
 import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.regex.Pattern;
 import org.assertj.core.api.Assertions;
@@ -50,6 +52,24 @@ class KitIT extends BrowserTest {
         assertThat(page.locator(".placement")).isHidden();
         page.keyboard().press("Enter");
         assertThat(page.locator(".placement")).isVisible();
+    }
+
+    /** The second click of a double click is heard when the dialog has been fetched and is open; it closes nothing. */
+    @Test
+    void theSecondClickOfADoubleClickClosesNothing() {
+        Page page = page("/radios");
+        BoundingBox add = button(page, "Add a radio").boundingBox();
+        page.mouse().move(add.x + add.width / 2, add.y + add.height / 2);
+        page.mouse().down();
+        page.mouse().up();
+        Locator name = page.getByLabel("What you call it", new Page.GetByLabelOptions().setExact(true));
+        assertThat(name).isVisible();
+        page.mouse().down(new Mouse.DownOptions().setClickCount(2));
+        page.mouse().up(new Mouse.UpOptions().setClickCount(2));
+        name.fill("Zz late");
+        assertThat(name).hasValue("Zz late");
+        page.keyboard().press("Escape");
+        assertThat(page.getByRole(AriaRole.DIALOG)).hasCount(0);
     }
 
     /** A figure that is emptied and left is what it was: no block is ever asked for from nowhere. */
