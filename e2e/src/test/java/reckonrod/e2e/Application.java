@@ -19,12 +19,12 @@ final class Application {
     static synchronized String address() {
         try {
             if (running == null) {
-                // The other half of the tests runs beside this one and looks for a free port at the same moment.
-                long half = ProcessHandle.current().pid();
-                Path cluster = Program.clusterFolder("e2e-" + half);
-                database = Program.cluster("start", cluster.toString(), String.valueOf(5800 + half % 100 * 10));
+                // Other parts of the tests run beside this one and look for a free port at the same moment.
+                long part = ProcessHandle.current().pid();
+                Path cluster = Program.clusterFolder("e2e-" + part);
+                database = Program.cluster("start", cluster.toString(), String.valueOf(5800 + part % 100 * 10));
                 running = Program.start(
-                        "application-" + half,
+                        "application-" + part,
                         database,
                         cluster.resolve("data"),
                         // On a line without time the person of a picture would be too late.

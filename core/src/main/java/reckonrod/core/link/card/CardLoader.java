@@ -104,8 +104,23 @@ public final class CardLoader implements Loader {
         course.in(Phase.IDENTIFY);
         course.stopIfTold();
         Optional<Card> card = Card.read(radio, family, folder);
-        card.ifPresent(each -> watch.isThere(each.identity()));
+        if (card.isPresent()) {
+            requireNoCopy(card.get().text());
+            watch.isThere(card.get().identity());
+        }
         return card;
+    }
+
+    /** The radio looks into its own folder alone, and a copy that lies deeper may be somebody's only one. */
+    private void requireNoCopy(String text) throws LinkException {
+        String at = text.substring(0, text.lastIndexOf('/') + 1);
+        if (!at.isEmpty() && !at.equalsIgnoreCase(family.folder() + "/")) {
+            throw new LinkException(
+                    Fault.CARD,
+                    "What is here is a copy, in " + at + ", where a " + radio.title()
+                            + " does not look. To write to it, open that folder; else open the card itself. Nothing was"
+                            + " written.");
+        }
     }
 
     /** Where the radio's own lies, wherever the card was opened and however it spells its names: a second one beside it is none. */

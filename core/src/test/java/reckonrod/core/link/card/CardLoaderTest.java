@@ -178,10 +178,30 @@ class CardLoaderTest {
         assertThat(loader().write(held, wanted)).as("an empty card").isEqualTo(wanted);
     }
 
-    /** Opened at its folder, from a copy or with small letters: it goes where the radio's own lies, and is found there again. */
+    /** A copy that lies deeper is read and never written over: the radio would not look there. */
+    @Test
+    void aCopyIsNotWrittenOver() throws IOException, LinkException {
+        export("copies/KM90/", "KESTROW KM90 1.12", By.RADIO, held);
+        assertThat(loader().read()).isEqualTo(held);
+        for (LinkCall write : List.<LinkCall>of(() -> loader().write(held, wanted), () -> loader().restore(wanted))) {
+            assertThatThrownBy(write::go)
+                    .isInstanceOfSatisfying(
+                            LinkException.class,
+                            told -> assertThat(told.fault()).isEqualTo(Fault.CARD))
+                    .hasMessageContaining("a copy, in copies/KM90/, where a Kestrow KM90 does not look");
+        }
+        assertThat(card.files).hasSize(2);
+        assertThat(card.files.get("copies/KM90/MEMORY.BIN")).isEqualTo(held.toBytes());
+    }
+
+    private interface LinkCall {
+        void go() throws LinkException;
+    }
+
+    /** Opened at its folder or with small letters: it goes where the radio's own lies, and is found there again. */
     @Test
     void itIsWrittenWhereTheRadiosOwnLies() throws IOException, LinkException {
-        for (String folder : List.of("KM90/", "", "copies/from the car/KM90/", "km90/")) {
+        for (String folder : List.of("KM90/", "", "km90/")) {
             card.files.clear();
             export(folder, "KESTROW KM90 1.12", By.RADIO, held);
             assertThat(loader().write(held, wanted)).isEqualTo(wanted);
