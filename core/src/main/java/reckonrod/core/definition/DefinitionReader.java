@@ -277,10 +277,12 @@ final class DefinitionReader {
     }
 
     private static BigDecimal watts(String text) {
-        if (!text.matches("-?[0-9]{1,5}(\\.[0-9]{1,3})?")) {
-            throw new IllegalArgumentException("watts must be a number such as 5 or 0.5, was \"" + text + "\"");
+        try {
+            return new BigDecimal(text);
+        } catch (NumberFormatException noNumber) {
+            throw new IllegalArgumentException(
+                    "watts must be a number such as 5 or 0.5, was \"" + text + "\"", noNumber);
         }
-        return new BigDecimal(text);
     }
 
     static boolean yes(String text) {

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
-import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import reckonrod.core.channel.Emission;
@@ -120,7 +119,7 @@ final class PanelSlips {
         return Stream.concat(
                         Stream.of("none"),
                         IntStream.rangeClosed(1, limits.banks()).mapToObj(String::valueOf))
-                .collect(Collectors.toList());
+                .toList();
     }
 
     private void apart(PanelItem item, String what, List<String> texts) {

@@ -156,7 +156,7 @@ class RadioDefinitionsTest {
             wrenling-w12 | watts: "1"   | watts: "0"      | powers must be above 0 W and fall from high to low, each once; the power
             wrenling-w12 | watts: "1"   | watts: "-0.5"   | was low with -0.5 W
             wrenling-w12 | watts: "1"   | watts: "50"     | was low with 50 W
-            wrenling-w12 | watts: "1"   | watts: five     | watts
+            wrenling-w12 | watts: "1"   | watts: five     | watts must be a number such as 5 or 0.5, was "five"
             kestrow-k31  | level: mid   | level: high     | was high with
             kestrow-k31  | level: mid   | level: low      | was low with
             kestrow-k31  | most_hertz: 320000000 | most_hertz: 600 | most_hertz must be the widest shift in hertz

@@ -10,6 +10,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.TreeMap;
+import org.assertj.core.api.ThrowableAssert.ThrowingCallable;
 import org.junit.jupiter.api.Test;
 import reckonrod.core.definition.LinkDefinition.MemoryCard;
 import reckonrod.core.definition.RadioDefinition;
@@ -183,8 +184,9 @@ class CardLoaderTest {
     void aCopyIsNotWrittenOver() throws IOException, LinkException {
         export("copies/KM90/", "KESTROW KM90 1.12", By.RADIO, held);
         assertThat(loader().read()).isEqualTo(held);
-        for (LinkCall write : List.<LinkCall>of(() -> loader().write(held, wanted), () -> loader().restore(wanted))) {
-            assertThatThrownBy(write::go)
+        for (ThrowingCallable write :
+                List.<ThrowingCallable>of(() -> loader().write(held, wanted), () -> loader().restore(wanted))) {
+            assertThatThrownBy(write)
                     .isInstanceOfSatisfying(
                             LinkException.class,
                             told -> assertThat(told.fault()).isEqualTo(Fault.CARD))
@@ -192,10 +194,6 @@ class CardLoaderTest {
         }
         assertThat(card.files).hasSize(2);
         assertThat(card.files.get("copies/KM90/MEMORY.BIN")).isEqualTo(held.toBytes());
-    }
-
-    private interface LinkCall {
-        void go() throws LinkException;
     }
 
     /** Opened at its folder or with small letters: it goes where the radio's own lies, and is found there again. */
