@@ -6,7 +6,6 @@ import java.nio.ByteBuffer;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
-import java.util.Arrays;
 import java.util.List;
 import reckonrod.core.geography.Position;
 import reckonrod.core.reach.ElevationTile;
@@ -38,8 +37,9 @@ public final class Ground implements Terrain {
             return Double.NaN;
         }
         for (Island island : islands) {
-            if (crossings(island, latitude).isInside(longitude)) {
-                return height(island, latitude, longitude);
+            Parallel parallel = new Parallel(island, latitude, SHORE_METRES / DEGREE_METRES);
+            if (parallel.isOnLand(longitude)) {
+                return height(parallel, longitude);
             }
         }
         return 0;
@@ -68,16 +68,16 @@ public final class Ground implements Terrain {
     ByteBuffer tile(int south, int west) {
         short[] heights = new short[SIDE * SIDE];
         for (Island island : islands) {
+            if (!island.reaches(south, west)) {
+                continue;
+            }
             for (int row = 0; row < SIDE; row++) {
-                double latitude = south + 1 - (double) row / (SIDE - 1);
-                Crossings crossings = crossings(island, latitude);
-                if (crossings.isEmpty()) {
-                    continue;
-                }
+                Parallel parallel =
+                        new Parallel(island, south + 1 - (double) row / (SIDE - 1), SHORE_METRES / DEGREE_METRES);
                 for (int column = 0; column < SIDE; column++) {
                     double longitude = west + (double) column / (SIDE - 1);
-                    if (crossings.isInside(longitude)) {
-                        heights[row * SIDE + column] = (short) Math.round(height(island, latitude, longitude));
+                    if (parallel.isOnLand(longitude)) {
+                        heights[row * SIDE + column] = (short) Math.round(height(parallel, longitude));
                     }
                 }
             }
@@ -87,44 +87,12 @@ public final class Ground implements Terrain {
         return bytes;
     }
 
-    /** Where a coast crosses a line of latitude, from west to east. */
-    private record Crossings(List<Double> longitudes) {
-        boolean isEmpty() {
-            return longitudes.isEmpty();
-        }
-
-        boolean isInside(double longitude) {
-            int before = 0;
-            while (before < longitudes.size() && longitudes.get(before) < longitude) {
-                before++;
-            }
-            return before % 2 == 1;
-        }
-    }
-
-    private static Crossings crossings(Island island, double latitude) {
-        List<Position> coast = island.coast();
-        double[] found = new double[coast.size()];
-        int count = 0;
-        for (int i = 1; i < coast.size(); i++) {
-            Position from = coast.get(i - 1);
-            Position to = coast.get(i);
-            if (from.latitudeDegrees() > latitude != to.latitudeDegrees() > latitude) {
-                double share = (latitude - from.latitudeDegrees()) / (to.latitudeDegrees() - from.latitudeDegrees());
-                found[count++] = from.longitudeDegrees() + share * (to.longitudeDegrees() - from.longitudeDegrees());
-            }
-        }
-        double[] sorted = Arrays.copyOf(found, count);
-        Arrays.sort(sorted);
-        return new Crossings(Arrays.stream(sorted).boxed().toList());
-    }
-
-    private double height(Island island, double latitude, double longitude) {
-        double scale = Math.cos(Math.toRadians(latitude));
+    private double height(Parallel parallel, double longitude) {
+        double latitude = parallel.latitude();
         double metres = 12;
         for (World.Hill hill : hills) {
             double north = (latitude - hill.top().latitudeDegrees()) * DEGREE_METRES;
-            double east = (longitude - hill.top().longitudeDegrees()) * DEGREE_METRES * scale;
+            double east = (longitude - hill.top().longitudeDegrees()) * DEGREE_METRES * parallel.scale();
             double away = (north * north + east * east) / (hill.widthMetres() * hill.widthMetres());
             if (away < 9) {
                 metres += hill.metres() * Math.exp(-away);
@@ -132,24 +100,8 @@ public final class Ground implements Terrain {
         }
         metres *= 1 + 0.45 * (rough(latitude * 18, longitude * 12) - 0.5);
         metres += 110 * rough(latitude * 60 + 31, longitude * 40 + 7);
-        return Math.max(1, metres * Math.min(1, 0.15 + shore(island, latitude, longitude, scale) / SHORE_METRES));
-    }
-
-    /** The distance to the island as it was drawn, in metres. */
-    private static double shore(Island island, double latitude, double longitude, double scale) {
-        double least = Double.POSITIVE_INFINITY;
-        List<Position> corners = island.corners();
-        for (int i = 0; i < corners.size(); i++) {
-            Position from = corners.get(i);
-            Position to = corners.get((i + 1) % corners.size());
-            double ax = (from.longitudeDegrees() - longitude) * scale;
-            double ay = from.latitudeDegrees() - latitude;
-            double dx = (to.longitudeDegrees() - from.longitudeDegrees()) * scale;
-            double dy = to.latitudeDegrees() - from.latitudeDegrees();
-            double share = Math.min(1, Math.max(0, -(ax * dx + ay * dy) / (dx * dx + dy * dy)));
-            least = Math.min(least, Math.hypot(ax + share * dx, ay + share * dy));
-        }
-        return least * DEGREE_METRES;
+        double shore = parallel.degreesFromShore(longitude) * DEGREE_METRES;
+        return Math.max(1, metres * Math.min(1, 0.15 + shore / SHORE_METRES));
     }
 
     /** Smooth noise from 0 to 1: heights thrown at whole numbers, joined softly, twice as fine and half as high each time. */

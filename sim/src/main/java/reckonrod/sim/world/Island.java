@@ -1,6 +1,7 @@
 package reckonrod.sim.world;
 
 import java.util.ArrayList;
+import java.util.DoubleSummaryStatistics;
 import java.util.List;
 import java.util.SplittableRandom;
 import reckonrod.core.geography.Position;
@@ -19,6 +20,18 @@ public record Island(String name, List<Position> corners, List<Position> coast) 
     public Island {
         corners = List.copyOf(corners);
         coast = List.copyOf(coast);
+    }
+
+    /** Whether some of it may lie in the degree of latitude and longitude with that corner. */
+    boolean reaches(int south, int west) {
+        DoubleSummaryStatistics latitudes =
+                coast.stream().mapToDouble(Position::latitudeDegrees).summaryStatistics();
+        DoubleSummaryStatistics longitudes =
+                coast.stream().mapToDouble(Position::longitudeDegrees).summaryStatistics();
+        return latitudes.getMin() <= south + 1
+                && latitudes.getMax() >= south
+                && longitudes.getMin() <= west + 1
+                && longitudes.getMax() >= west;
     }
 
     static Island drawn(String name, List<Position> corners) {
