@@ -27,6 +27,12 @@ final class ToneSideCheck implements ChannelRule {
             "A tone is set on the simplex channel {listen}.",
             "Others on the channel do not need it, and those who expect another tone will not hear you.");
 
+    static final FindingKind NEVER_SENT = new FindingKind(
+            "tone-never-sent",
+            Severity.DOUBT,
+            "{tone} is the tone to send, and this channel never talks.",
+            "Words such as \"RX only\" say either: nothing is sent, or the tone belongs on the listen side.");
+
     @Override
     public List<Finding> check(Channel channel, BandPlan plan) {
         List<Finding> findings = new ArrayList<>();
@@ -41,7 +47,27 @@ final class ToneSideCheck implements ChannelRule {
                     talks ? Field.TALK_TONE : Field.LISTEN_TONE,
                     Map.of("listen", channel.receive().toString())));
         }
+        if (channel.transmit().isEmpty()
+                && talks
+                && !listens
+                && plan.bandAt(channel.receive()).isPresent()) {
+            findings.add(neverSent(channel));
+        }
         return findings;
+    }
+
+    private static Finding neverSent(Channel channel) {
+        return new Finding(
+                NEVER_SENT,
+                Field.TALK_TONE,
+                Map.of("tone", channel.talkTone().toString()),
+                List.of(
+                        new Fix(
+                                "Make it the listen tone",
+                                new Edit.ReplaceChannel(channel.withTones(NoTone.NONE, channel.talkTone()))),
+                        new Fix(
+                                "Take it away",
+                                new Edit.ReplaceChannel(channel.withTones(NoTone.NONE, channel.listenTone())))));
     }
 
     private static Finding wrongSide(Channel channel) {

@@ -17,7 +17,7 @@ final class AsideReading {
             "n", "s", "e", "w", "ne", "nw", "se", "sw", "nne", "nnw", "sse", "ssw", "ene", "ese", "wnw", "wsw", "north",
             "south", "east", "west", "asl", "agl");
     private static final Set<String> WIDE_WIDTHS = Set.of("20", "25", "30");
-    private static final Set<String> NARROW_WIDTHS = Set.of("12.5", "12.50", "15");
+    private static final Set<String> NARROW_WIDTHS = Set.of("12.5", "15");
     private static final Set<String> OTHER_WIDTHS = Set.of("5", "6.25", "7.5", "8.33", "10", "11");
     private static final Pattern LOCATOR = Pattern.compile("[a-r]{2}[0-9]{2}(?:[a-x]{2}(?:[0-9]{2})?)?");
     private static final int MOST_NUMBER_DIGITS = 8;
@@ -268,9 +268,12 @@ final class AsideReading {
     }
 
     private static boolean isWidth(Figure figure) {
-        return WIDE_WIDTHS.contains(figure.text)
-                || NARROW_WIDTHS.contains(figure.text)
-                || OTHER_WIDTHS.contains(figure.text);
+        String width = shortest(figure);
+        return WIDE_WIDTHS.contains(width) || NARROW_WIDTHS.contains(width) || OTHER_WIDTHS.contains(width);
+    }
+
+    private static String shortest(Figure figure) {
+        return Sentence.value(figure).stripTrailingZeros().toPlainString();
     }
 
     private boolean isShiftNear(int index) {
@@ -282,9 +285,9 @@ final class AsideReading {
     /** 12.5 kHz is narrow FM, 25 kHz is wide; others say nothing that a channel here holds. */
     private void takeWidth(Figure figure) {
         figure.takeFor(Figure.Use.WIDTH);
-        if (NARROW_WIDTHS.contains(figure.text)) {
+        if (NARROW_WIDTHS.contains(shortest(figure))) {
             parts.emission = parts.emission.or(() -> Optional.of(Emission.NFM));
-        } else if (WIDE_WIDTHS.contains(figure.text)) {
+        } else if (WIDE_WIDTHS.contains(shortest(figure))) {
             parts.emission = parts.emission.or(() -> Optional.of(Emission.FM));
         } else {
             notKept.add(sentence.typed(figure));

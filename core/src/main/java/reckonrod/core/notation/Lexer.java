@@ -274,6 +274,13 @@ final class Lexer {
             add(new Item(Kind.BROKEN, line.slice(pos, slipped), from(), to(slipped), gap), slipped);
             return;
         }
+        int unitPoint = endBehindUnitPoint(digits);
+        if (unitPoint > digits) {
+            Role unit = line.text[digits] == 'k' ? Role.KILOHERTZ : Role.MEGAHERTZ;
+            String figure = line.slice(pos, digits) + "." + line.slice(digits + 1, unitPoint);
+            add(new Figure(figure, from(), to(unitPoint), gap).withUnit(unit, to(unitPoint)), unitPoint);
+            return;
+        }
         int letters = runOfLetters(digits);
         boolean decimal = line.slice(pos, digits).indexOf('.') >= 0
                 || line.slice(pos, digits).indexOf(',') >= 0;
@@ -289,6 +296,15 @@ final class Lexer {
         new FigureCutter(line, pos, digits, gap).cutInto(items);
         pos = digits;
         gap = Gap.NONE;
+    }
+
+    /** A unit in the place of the decimal point, {@code 7M6}, {@code 12k5}: where its decimals end; else the end of the digits. */
+    private int endBehindUnitPoint(int digits) {
+        if (line.charAt(digits) != 'k' && line.charAt(digits) != 'm' || runOfDigits(pos) != digits) {
+            return digits;
+        }
+        int end = runOfDigits(digits + 1);
+        return end > digits + 1 && !line.isLetterAt(end) && line.charAt(end) != '.' ? end : digits;
     }
 
     /** Letters O and l among the digits of a decimal were meant as 0 and 1; where there are none, the end of the digits. */

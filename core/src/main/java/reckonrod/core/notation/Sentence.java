@@ -61,7 +61,7 @@ final class Sentence {
             }
             node = i < raw.size() && raw.get(i).isCloseBehind() ? node.step(raw.get(i).text) : null;
         }
-        item.entry = entry;
+        item.entry = entry == null ? vocabulary.designation(item.text) : entry;
         item.to = raw.get(end - 1).to;
         items.add(item);
         return end;
@@ -69,6 +69,9 @@ final class Sentence {
 
     /** Takes the unit behind a figure; the index of what stands behind it. */
     private int takeUnit(Figure figure, List<Item> raw, int at, Vocabulary vocabulary) {
+        if (figure.unit != null) {
+            return at;
+        }
         Vocabulary.Node node = vocabulary.units();
         Vocabulary.Entry entry = null;
         int end = at;

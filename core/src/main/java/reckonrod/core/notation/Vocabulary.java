@@ -9,6 +9,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import reckonrod.core.channel.EmissionDesignator;
 import reckonrod.core.datafile.DataFile;
 import reckonrod.core.datafile.Section;
 import reckonrod.core.tone.ToneTable;
@@ -139,6 +140,20 @@ public final class Vocabulary {
         return node == null ? null : node.entry;
     }
 
+    /** The meaning of a designation such as {@code 11K2F3E}: that of the word for such an emission; null for no designation. */
+    Entry designation(String word) {
+        return EmissionDesignator.of(word)
+                .map(kind -> switch (kind) {
+                    case WIDE_FM -> "fm";
+                    case NARROW_FM -> "nfm";
+                    case AM -> "am";
+                    case DIGITAL -> "digital";
+                    case OTHER -> "ssb";
+                })
+                .map(this::word)
+                .orElse(null);
+    }
+
     /** Whether letters may stand joined behind a figure: a unit, a polarity, a side. */
     boolean isBehind(String letters) {
         Node unit = units.step(letters);
@@ -151,7 +166,8 @@ public final class Vocabulary {
         String lower = word.toLowerCase(Locale.ROOT);
         return known.contains(lower)
                 || DirectoryLetters.of(lower).isPresent()
-                || ToneTable.ofTwoCharacterCode(lower).isPresent();
+                || ToneTable.ofTwoCharacterCode(lower).isPresent()
+                || EmissionDesignator.of(lower).isPresent();
     }
 
     /** The known word that one slip of the keys away, if there is one: a letter more, less, other, or two exchanged. */

@@ -22,7 +22,9 @@ import reckonrod.core.frequency.Frequency;
 final class CellReading {
     private static final Pattern PLAIN_NUMBER = Pattern.compile("[0-9]+(?:[.,][0-9]+)?");
     private static final Pattern MODE_WORDS = Pattern.compile("[\\p{L}\\p{N}]+(?:-[\\p{L}\\p{N}]+)*");
-    private static final Pattern WIDTH = Pattern.compile("([0-9]{1,2}(?:[.,][0-9]{1,2})?) ?(?:k|khz)?");
+    private static final Pattern WIDTH = Pattern.compile("([0-9]{1,2}(?:[.,k][0-9]{1,2})?) ?(?:k|khz)?");
+    private static final Pattern WIDTH_BESIDE = Pattern.compile(
+            "(?<![\\p{L}\\p{N}.,])(?:([0-9]{1,2}[.,k][0-9]{1,2}) ?(?:k|khz)?|([0-9]{1,2}) ?k(?:hz)?)(?![\\p{L}\\p{N}])");
     private static final double LEAST_KILOHERTZ = 5;
     private static final double MOST_NARROW_KILOHERTZ = 15;
     private static final Pattern BURST =
@@ -82,13 +84,24 @@ final class CellReading {
                                 .matcher(cell)
                                 .results()
                                 .forEach(word -> CellWords.mode(word.group()).ifPresent(modes::add)));
-        if (modes.contains(Mode.NFM)) {
+        if (modes.contains(Mode.NFM) || modes.contains(Mode.FM) && saysNarrowWidth(cell)) {
             return Mode.NFM;
         }
         return modes.stream()
                 .findFirst()
                 .orElseThrow(() -> new IllegalArgumentException(
                         "Mode must be a word such as FM, NFM, AM or digital, was \"" + cell + "\""));
+    }
+
+    /** Whether a width stands beside the mode, as in {@code FM 12.5 kHz}: a figure with a decimal or with its unit. */
+    private static boolean saysNarrowWidth(String cell) {
+        return WIDTH_BESIDE
+                .matcher(cell.toLowerCase(Locale.ROOT))
+                .results()
+                .map(width -> Double.parseDouble((width.group(1) == null ? width.group(2) : width.group(1))
+                        .replace(',', '.')
+                        .replace('k', '.')))
+                .anyMatch(kilohertz -> kilohertz >= LEAST_KILOHERTZ && kilohertz <= MOST_NARROW_KILOHERTZ);
     }
 
     /**
@@ -102,7 +115,9 @@ final class CellReading {
             return word.filter(Mode.NFM::equals).isPresent();
         }
         Matcher width = WIDTH.matcher(cell.strip().toLowerCase(Locale.ROOT));
-        double kilohertz = width.matches() ? Double.parseDouble(width.group(1).replace(',', '.')) : 0;
+        double kilohertz = width.matches()
+                ? Double.parseDouble(width.group(1).replace(',', '.').replace('k', '.'))
+                : 0;
         // A 0 or a 1 is a yes or no of somebody's own, or nothing.
         if (kilohertz < LEAST_KILOHERTZ) {
             throw new IllegalArgumentException("Channel width must be kHz such as 12.5 or 25, was \"" + cell + "\"");

@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Pattern;
 import reckonrod.core.channel.DirectoryFlag;
+import reckonrod.core.channel.EmissionDesignator;
 import reckonrod.core.datafile.DataFile;
 import reckonrod.core.datafile.Section;
 import reckonrod.core.directory.Mode;
@@ -56,7 +57,19 @@ final class CellWords {
     }
 
     static Optional<Mode> mode(String word) {
-        return Optional.ofNullable(KNOWN.modes.get(spaced(word)));
+        return Optional.ofNullable(KNOWN.modes.get(spaced(word)))
+                .or(() -> EmissionDesignator.of(word).flatMap(CellWords::mode));
+    }
+
+    private static Optional<Mode> mode(EmissionDesignator designator) {
+        return Optional.ofNullable(
+                switch (designator) {
+                    case WIDE_FM -> Mode.FM;
+                    case NARROW_FM -> Mode.NFM;
+                    case AM -> Mode.AM;
+                    case DIGITAL -> Mode.DIGITAL;
+                    case OTHER -> null;
+                });
     }
 
     private static String spaced(String words) {

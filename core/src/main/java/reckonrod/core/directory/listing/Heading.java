@@ -102,13 +102,17 @@ record Heading(Optional<Thing> thing, Set<Side> sides, Optional<Owner> owner, Op
         return named;
     }
 
-    /** A column of another kind; beside a thing only if the thing's word is a part of its own words, as in "call sign". */
+    /**
+     * A column of another kind; beside a thing only if the thing's word is a part of its own words, as in "call sign", or a unit,
+     * as in "Width (kHz)".
+     */
     private static Optional<Column> column(String words, Optional<Thing> thing) {
         return WORDS.columns.keySet().stream()
                 .filter(each -> holds(words, each))
                 .max(Comparator.comparingInt(String::length))
                 .filter(phrase -> WORDS.things.entrySet().stream()
                         .filter(each -> thing.equals(Optional.of(each.getValue())) && holds(words, each.getKey()))
+                        .filter(each -> !UNIT.matcher(each.getKey()).matches())
                         .allMatch(each -> holds(" " + phrase + " ", each.getKey())))
                 .map(WORDS.columns::get);
     }

@@ -7,6 +7,7 @@ import java.util.stream.Collectors;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import reckonrod.core.directory.Mode;
 
 /** Single cells as listings have them; one that can be read in two ways, or in none, is told. */
 class CellReadingTest {
@@ -57,6 +58,11 @@ class CellReadingTest {
             15.01    | false
             20       | false
             25 khz   | false
+            12k5     | true
+            6k25     | true
+            20k0     | false
+            11K2F3E  | true
+            16K0F3E  | false
             narrow   | true
             NFM      | true
             FM       | false
@@ -67,7 +73,40 @@ class CellReadingTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"0", "1", "4.99", "12500", "0.0125", "12k5", "yes", "-12.5", "12.5/25"})
+    @CsvSource(delimiter = '|', textBlock = """
+            FM 12.5 kHz    | NFM
+            FM (12,5)      | NFM
+            FM 12K5        | NFM
+            FM 15 kHz      | NFM
+            FM 11K2F3E     | NFM
+            FM 25 kHz      | FM
+            FM 16K0F3E     | FM
+            FM 2.5 kHz     | FM
+            FM, 12 m above | FM
+            FM/DMR CC 12   | FM
+            AM 8.33        | AM
+            7K60FXE        | DIGITAL
+            """)
+    void aModeIsNarrowWhereItsWidthSaysSo(String cell, Mode mode) {
+        assertThat(CellReading.mode(cell)).isEqualTo(mode);
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            Width (kHz)         | BANDWIDTH
+            Channel spacing kHz | BANDWIDTH
+            BW                  | BANDWIDTH
+            Wide/Narrow         | BANDWIDTH
+            Emission designator | MODE
+            Call frequency      | ''
+            Output (kHz)        | ''
+            """)
+    void aUnitMakesNoFrequencyOfAHeadingThatSaysMore(String heading, String column) {
+        assertThat(Heading.of(heading).column().map(Column::name).orElse("")).isEqualTo(column);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"0", "1", "4.99", "12500", "0.0125", "k5", "yes", "-12.5", "12.5/25"})
     void whatIsNoWidthIsTold(String cell) {
         assertThatIllegalArgumentException()
                 .isThrownBy(() -> CellReading.isNarrow(cell))
