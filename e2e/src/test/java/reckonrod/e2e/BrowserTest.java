@@ -154,7 +154,7 @@ abstract class BrowserTest {
         for (int i = 0; !taken(page, option); i++) {
             assertThat(i)
                     .as("moments that \"%s\" was looked for in %s", option, label)
-                    .isLessThan(100);
+                    .isLessThan(300);
             if (i % 10 == 9) {
                 boolean open = page.locator(".v-overlay--active [role=option]").count() > 0;
                 page.keyboard().press(!open ? "Enter" : i % 20 == 9 ? "End" : "Home");

@@ -169,6 +169,11 @@ final class LineFindings {
             "The figure may belong to another line, or be a second frequency.");
     static final FindingKind WORD_TAKEN = new FindingKind(
             "word-taken-for", Severity.DOUBT, "\"{word}\" was read as {meaning}.", "It may have been meant otherwise.");
+    static final FindingKind CAVEAT = new FindingKind(
+            "word-takes-back",
+            Severity.DOUBT,
+            "\"{word}\" may take back what stands beside it. It was not acted on.",
+            "Leave out what does not hold, or put the word in quotes if it is the name.");
     static final FindingKind WORD_IN_NAME = new FindingKind(
             "word-in-name",
             Severity.DOUBT,

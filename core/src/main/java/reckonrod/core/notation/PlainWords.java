@@ -74,6 +74,8 @@ final class PlainWords {
                         Finding.of(LineFindings.OTHER_MODE, Field.EMISSION, Map.of("mode", sentence.typed(word))));
             case REPEATER -> parts.repeaterSaid = true;
             case BURST -> parts.findings.add(Finding.of(LineFindings.TONE_BURST, Field.LINE, Map.of()));
+            case CAVEAT ->
+                parts.findings.add(Finding.of(LineFindings.CAVEAT, Field.LINE, Map.of("word", sentence.typed(word))));
             case FILLER -> {
                 takeLetterBeforeSlash(word, index);
                 return !isLetterAtEnd(word, index);

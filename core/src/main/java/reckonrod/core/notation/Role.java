@@ -67,6 +67,7 @@ enum Role {
     LENGTH,
     OTHER_UNIT,
     NOTHING,
+    CAVEAT,
     FILLER;
 
     static Role parse(String words) {
