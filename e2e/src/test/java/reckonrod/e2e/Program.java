@@ -41,7 +41,9 @@ final class Program {
             throws IOException, InterruptedException {
         int port = freePort();
         Path log = Path.of("target", name + ".log");
-        Path app = Path.of(System.getProperty("reckonrod.app"));
+        // From the folder that ./run starts in: class data is good for the very path that it was made for.
+        Path app = ROOT.relativize(
+                Path.of(System.getProperty("reckonrod.app")).toAbsolutePath().normalize());
         ProcessBuilder builder = new ProcessBuilder(
                 "java",
                 "-Dspring.aot.enabled=true",
@@ -59,8 +61,10 @@ final class Program {
                         "RECKONROD_PORT", String.valueOf(port),
                         "RECKONROD_DATA", data.toString()));
         builder.environment().putAll(settings);
-        Process process =
-                builder.redirectErrorStream(true).redirectOutput(log.toFile()).start();
+        Process process = builder.directory(ROOT.toFile())
+                .redirectErrorStream(true)
+                .redirectOutput(log.toFile())
+                .start();
         Program program = new Program(process, "http://127.0.0.1:" + port, log);
         Runtime.getRuntime().addShutdownHook(new Thread(process::destroyForcibly));
         program.awaitPort(port);
