@@ -47,10 +47,8 @@ final class ToneSideCheck implements ChannelRule {
                     talks ? Field.TALK_TONE : Field.LISTEN_TONE,
                     Map.of("listen", channel.receive().toString())));
         }
-        if (channel.transmit().isEmpty()
-                && talks
-                && !listens
-                && plan.bandAt(channel.receive()).isPresent()) {
+        // Where nobody may talk the tone only waits for another licence.
+        if (channel.transmit().isEmpty() && talks && !listens && plan.mayTalk(channel.receive())) {
             findings.add(neverSent(channel));
         }
         return findings;

@@ -20,6 +20,7 @@ import reckonrod.core.finding.Fix;
 import reckonrod.core.finding.Severity;
 import reckonrod.core.frequency.Frequency;
 import reckonrod.core.frequency.Shift;
+import reckonrod.core.tone.CtcssTone;
 import reckonrod.core.tone.NoTone;
 import reckonrod.core.tone.Tone;
 
@@ -130,6 +131,18 @@ class ChecksTest {
         assertThat(Checks.channel(tenMetres, r1.judgingBy("gone from the plan")))
                 .extracting(finding -> finding.kind().code())
                 .containsExactly("talk-outside-licence");
+    }
+
+    /** A tone to send on a channel that never talks is doubted, unless only the licence keeps it from talking. */
+    @Test
+    void aToneThatIsNeverSentIsDoubtedWhereTalkingIsAllowed() {
+        BandPlan r1 = BandPlans.shipped().find("r1-europe").orElseThrow();
+        Channel heard = Channel.of(Frequency.parse("29.640"), new Talk.Never())
+                .withTones(CtcssTone.ofTenthsHertz(719), NoTone.NONE);
+        assertThat(Checks.channel(heard, r1))
+                .extracting(finding -> finding.kind().code())
+                .containsExactly("tone-never-sent");
+        assertThat(Checks.channel(heard, r1.judgingBy("entry"))).isEmpty();
     }
 
     @Test
