@@ -267,8 +267,7 @@ final class NameReading {
         if (item.entry == null) {
             return ToneTable.ofTwoCharacterCode(item.text).isPresent();
         }
-        // Power and kind would change what the radio does, a caveat what the line says; a flag in a name is only a
-        // word.
+        // Power and kind change what the radio does, a caveat what the line says; a flag in a name is only a word.
         return switch (item.entry.role()) {
             case HIGH, MIDDLE, LOW, WIDE, NARROW, CAVEAT -> true;
             default -> false;

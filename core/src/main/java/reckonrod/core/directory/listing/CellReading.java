@@ -114,7 +114,11 @@ final class CellReading {
         if (cell.isBlank() || word.isPresent()) {
             return word.filter(Mode.NFM::equals).isPresent();
         }
-        Matcher width = WIDTH.matcher(cell.strip().toLowerCase(Locale.ROOT));
+        String text = cell.strip().toLowerCase(Locale.ROOT);
+        if (text.equals("n") || text.equals("w")) {
+            return text.equals("n");
+        }
+        Matcher width = WIDTH.matcher(text);
         double kilohertz = width.matches()
                 ? Double.parseDouble(width.group(1).replace(',', '.').replace('k', '.'))
                 : 0;

@@ -64,6 +64,9 @@ class CellReadingTest {
             11K2F3E  | true
             16K0F3E  | false
             narrow   | true
+            Wide     | false
+            N        | true
+            w        | false
             NFM      | true
             FM       | false
             ''       | false
