@@ -62,9 +62,8 @@ const emit = defineEmits<{
         <th scope="row">
           <button type="button" class="link" @click="emit('open', list)">{{ list.name }}</button>
           <span v-if="list.id === openId" class="quiet small"> open</span>
-          <span v-if="stands?.purpose || home" class="quiet small purpose">{{
-            stands?.purpose || `made from ${home}`
-          }}</span>
+          <span v-if="home" class="quiet small purpose">made from {{ home }}</span>
+          <span v-if="stands?.purpose" class="quiet small purpose">{{ stands.purpose }}</span>
         </th>
         <td class="figure">{{ list.channels }}</td>
         <td class="roomy">{{ plan }}</td>

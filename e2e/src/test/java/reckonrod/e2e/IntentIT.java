@@ -229,8 +229,10 @@ class IntentIT extends BrowserTest {
         page.keyboard().press("h");
         assertThat(page.locator(".page-bar h1")).hasText("Zz swap");
         page.navigate(Application.address() + "/lists");
-        assertThat(page.locator("tbody tr", new Page.LocatorOptions().setHasText("Zz swap")))
-                .containsText("made from Vellan home");
+        Locator made = page.locator("tbody tr", new Page.LocatorOptions().setHasText("Zz swap"));
+        // What it is for is there as soon as where it is loaded: the trip has not the purpose of its home.
+        assertThat(made).containsText("no radio");
+        assertThat(made.locator("th .purpose")).hasText("made from Vellan home");
         page.navigate(Application.address() + "/print");
         assertThat(page.locator(".paper h1")).hasText("Zz swap");
         assertThat(page.locator(".paper")).containsText("local rules and the local frequency coordinator prevail");

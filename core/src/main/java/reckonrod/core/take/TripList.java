@@ -22,9 +22,11 @@ public final class TripList {
      * @param plan the plan that the list goes by
      */
     public static ListChange of(ChannelList home, String name, NameRecipe recipe, List<ListEntry> way, BandPlan plan) {
-        return made(home.copyNamed(name, 0), name, recipe, way, plan)
+        // What home is for is not what the trip is for.
+        ChannelList trip = home.meant(home.intent().meant(""));
+        return made(trip.copyNamed(name, 0), name, recipe, way, plan)
                 .<ListChange>fold(
-                        made -> made, full -> made(home.copyNamed(name, way.size()), name, recipe, way, plan));
+                        made -> made, full -> made(trip.copyNamed(name, way.size()), name, recipe, way, plan));
     }
 
     private static ListChange made(

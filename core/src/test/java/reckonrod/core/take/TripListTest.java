@@ -3,6 +3,7 @@ package reckonrod.core.take;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
@@ -12,6 +13,7 @@ import reckonrod.core.channel.Channel;
 import reckonrod.core.channel.Talk;
 import reckonrod.core.frequency.Frequency;
 import reckonrod.core.list.ChannelList;
+import reckonrod.core.list.Intent;
 import reckonrod.core.list.ListChange;
 import reckonrod.core.list.ListEdit;
 import reckonrod.core.list.ListEntry;
@@ -54,6 +56,14 @@ class TripListTest {
                 .containsExactly("N1", "N2", "N3", "N4", "N101", "N102", "N103", "N104", "N105", "N106", "N107");
         assertThat(grown.blocks()).extracting(block -> block.name()).containsExactly("Round");
         assertThat(home.entries()).containsOnlyKeys(1, 2, 3, 4);
+    }
+
+    /** How its channels are to be goes along; what home is for does not. */
+    @Test
+    void theTripHasItsOwnPurpose() {
+        Intent brief = Intent.NONE.abbreviating(Map.of("HARBOUR", "HBR"));
+        assertThat(trip(home(4).meant(brief.meant("Handhelds, all year")), 6).intent())
+                .isEqualTo(brief);
     }
 
     @Test
