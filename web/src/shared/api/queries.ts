@@ -26,6 +26,17 @@ export const queryClient = new QueryClient({
   },
 })
 
+// An answer that was on its way already when something changed may be older than the change: it is asked for once more.
+const early = new WeakSet<object>()
+queryClient.getQueryCache().subscribe((event) => {
+  if (event.type !== 'updated') return
+  const { query, action } = event
+  const isFirst = query.state.fetchStatus === 'fetching' && query.state.data === undefined
+  if (action.type === 'invalidate' && isFirst) early.add(query)
+  else if (action.type === 'success' && early.delete(query))
+    void queryClient.invalidateQueries({ queryKey: query.queryKey, exact: true })
+})
+
 /** The frame tells by it that the server is away. */
 export const useLists = () =>
   useQuery({
