@@ -14,7 +14,7 @@ import { useFrameKeys } from './frame/useFrameKeys'
 import { useOpenList } from './shared/composables/useOpenList'
 import { focusWork } from './shared/keys/useScreen'
 import { useAsked } from './shared/ui/useAsked'
-import { rememberTheme } from './theme'
+import { rememberedTheme, rememberTheme } from './theme'
 
 const KeysDialog = defineAsyncComponent(() => import('./shared/keys/KeysDialog.vue'))
 
@@ -26,6 +26,8 @@ function turnTheme() {
   theme.change(next)
   rememberTheme(next)
 }
+// Whoever has chosen neither goes with the machine, also when that turns dark in the evening.
+matchMedia('(prefers-color-scheme: dark)').addEventListener('change', () => theme.change(rememberedTheme()))
 
 const { mobile, height } = useDisplay()
 /** A phone held upright has room below; a window at 200 % zoom has none to give away. */
