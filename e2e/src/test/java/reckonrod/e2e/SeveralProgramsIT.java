@@ -30,8 +30,6 @@ class SeveralProgramsIT {
     // -Drounds=10 suspends twenty here.
     private static final int ROUNDS = Integer.getInteger("rounds", 4);
     private static final List<String> RADIOS = List.of("blue", "red");
-    private static final Map<String, String> SETTINGS =
-            Map.of("RECKONROD_LEASE", "2s", "RECKONROD_REAL_LINE_SPEED", "false");
 
     private static Path cluster;
     private static List<String> database;
@@ -47,11 +45,15 @@ class SeveralProgramsIT {
             connection.createStatement().execute("alter system set synchronous_commit = off");
             connection.createStatement().execute("select pg_reload_conf()");
         }
-        // The demo data comes in with the usual lease: on a busy machine a start may stand still for longer than
-        // two seconds.
-        Program.start("demo", database, cluster.resolve("demo"), Map.of()).stop();
-        first = Program.start("first", database, cluster.resolve("first"), SETTINGS);
-        second = Program.start("second", database, cluster.resolve("second"), SETTINGS);
+        // The first brings the demo data in, with the usual lease: on a busy machine a start may stand still for longer
+        // than two seconds. It is the second that gives up what the first has begun.
+        first = Program.start(
+                "first", database, cluster.resolve("first"), Map.of("RECKONROD_REAL_LINE_SPEED", "false"));
+        second = Program.start(
+                "second",
+                database,
+                cluster.resolve("second"),
+                Map.of("RECKONROD_LEASE", "2s", "RECKONROD_REAL_LINE_SPEED", "false"));
     }
 
     @AfterAll
@@ -118,6 +120,23 @@ class SeveralProgramsIT {
         return text(get(first, "/api/lists").getAsJsonArray().get(0), "id");
     }
 
+    /** A writer that wakes late may spoil one putting back, which must say so; the next one holds. */
+    private static void putBack(String radio, String snapshot) throws IOException, InterruptedException, SQLException {
+        for (int i = 0; i < 2; i++) {
+            assertThat(second.ask("POST", "/api/radios/" + radio + "/restore", "{\"snapshotId\":\"" + snapshot + "\"}")
+                            .statusCode())
+                    .isEqualTo(202);
+            if (text(idle(second, radio), "state").equals("DONE") && isWhatTheScreenSays(radio)) {
+                return;
+            }
+            await(
+                    second,
+                    "/api/radios/" + radio,
+                    view -> view.getAsJsonObject().get("halfWritten").getAsBoolean());
+        }
+        throw new AssertionError(radio + " could not be put back twice");
+    }
+
     @Test
     void aProgramThatStoodStillNeverSpoilsARadioInSilence() throws IOException, InterruptedException, SQLException {
         Random random = new Random(11);
@@ -167,11 +186,7 @@ class SeveralProgramsIT {
                 assertThat(half || isWhatTheScreenSays(radio))
                         .as("round " + round + ", " + radio)
                         .isTrue();
-                second.ask("POST", "/api/radios/" + radio + "/restore", "{\"snapshotId\":\"" + before[i] + "\"}");
-            }
-            for (String radio : RADIOS) {
-                assertThat(text(idle(second, radio), "state")).isEqualTo("DONE");
-                assertThat(isWhatTheScreenSays(radio)).isTrue();
+                putBack(radio, before[i]);
             }
         }
         System.out.println(2 * ROUNDS + " suspended: " + takenOver + " taken over, " + toldHalf
