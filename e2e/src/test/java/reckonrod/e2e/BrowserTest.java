@@ -28,11 +28,13 @@ abstract class BrowserTest {
 
     static final List<String> errors = new ArrayList<>();
 
+    private static BrowserContext usual;
+
     private static Page looking;
 
     private final List<BrowserContext> contexts = new ArrayList<>();
 
-    /** One browser for all tests; each test has contexts of its own in it. */
+    /** One browser for all tests. */
     @BeforeAll
     static void open() {
         // A machine that does other work besides is slow, not wrong.
@@ -60,6 +62,7 @@ abstract class BrowserTest {
     @AfterEach
     void nothingWasLogged() {
         contexts.forEach(BrowserContext::close);
+        forgetUsual();
         List<String> logged = List.copyOf(errors);
         errors.clear();
         assertThat(logged).isEmpty();
@@ -68,32 +71,68 @@ abstract class BrowserTest {
     /** A page that is only looked at: always the same, with nothing kept from the last look, which is soon there again. */
     Page look(String path, ColorScheme scheme, int width) {
         if (looking == null) {
-            looking = newPage(new Browser.NewContextOptions());
+            looking = watched(context(new Browser.NewContextOptions()).newPage());
             looking.navigate(address() + "/about");
         }
         looking.evaluate("() => { localStorage.clear(); sessionStorage.clear() }");
-        looking.setViewportSize(width, 844);
-        looking.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(scheme));
+        lookAgain(scheme, width);
         looking.navigate(address() + path);
         return looking;
     }
 
-    Page page(String path) {
-        return page(path, new Browser.NewContextOptions().setViewportSize(1280, 800));
+    /** What was looked at last, turned to another size or other colours. */
+    static Page lookAgain(ColorScheme scheme, int width) {
+        looking.setViewportSize(width, 844);
+        looking.emulateMedia(new Page.EmulateMediaOptions().setColorScheme(scheme));
+        // The page has drawn itself anew by the second moment after.
+        looking.evaluate("() => new Promise(done => requestAnimationFrame(() => requestAnimationFrame(done)))");
+        return looking;
     }
 
-    Page page(String path, Browser.NewContextOptions options) {
-        Page page = newPage(options);
-        contexts.add(page.context());
+    /**
+     * A page of somebody who was here before and has nothing kept: its scripts need not be fetched and compiled again. A second
+     * one in the same test is somebody else.
+     */
+    Page page(String path) {
+        Browser.NewContextOptions options = new Browser.NewContextOptions().setViewportSize(1280, 800);
+        if (usual == null) {
+            usual = context(options);
+        }
+        if (!usual.pages().isEmpty()) {
+            return page(path, options);
+        }
+        Page page = watched(usual.newPage());
         page.navigate(address() + path);
         return page;
     }
 
-    private Page newPage(Browser.NewContextOptions options) {
+    Page page(String path, Browser.NewContextOptions options) {
+        BrowserContext own = context(options);
+        contexts.add(own);
+        Page page = watched(own.newPage());
+        page.navigate(address() + path);
+        return page;
+    }
+
+    private static BrowserContext context(Browser.NewContextOptions options) {
         // Nothing glides: what is there is looked at as it is, and not on its way.
-        Page page = browser.newContext(
-                        options.setLocale("en-GB").setTimezoneId("UTC").setReducedMotion(ReducedMotion.REDUCE))
-                .newPage();
+        return browser.newContext(
+                options.setLocale("en-GB").setTimezoneId("UTC").setReducedMotion(ReducedMotion.REDUCE));
+    }
+
+    private void forgetUsual() {
+        if (usual == null || usual.pages().isEmpty()) {
+            return;
+        }
+        JsonObject all = new JsonObject();
+        all.addProperty("origin", address());
+        all.addProperty("storageTypes", "cookies,local_storage,indexeddb,service_workers,cache_storage");
+        usual.newCDPSession(usual.pages().get(0)).send("Storage.clearDataForOrigin", all);
+        usual.clearPermissions();
+        usual.pages().forEach(Page::close);
+    }
+
+    private Page watched(Page page) {
         page.onPageError(errors::add);
         page.onConsoleMessage(message -> {
             // A refused change answers with 4xx on purpose; the browser logs that by itself.
@@ -157,6 +196,10 @@ abstract class BrowserTest {
                     .isLessThan(300);
             if (i % 10 == 9) {
                 boolean open = page.locator(".v-overlay--active [role=option]").count() > 0;
+                if (!open) {
+                    // A page that has just come may have taken the keys to where its work is.
+                    field.focus();
+                }
                 page.keyboard().press(!open ? "Enter" : i % 20 == 9 ? "End" : "Home");
             }
             page.waitForTimeout(50);

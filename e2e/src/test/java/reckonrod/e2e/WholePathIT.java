@@ -36,7 +36,6 @@ class WholePathIT extends BrowserTest {
         Locator read = button(page, "Read W12 · blue");
         tabTo(page, read);
         page.keyboard().press("Enter");
-        assertThat(page.locator(".steps .job")).containsText("seconds left", SLOWLY);
         assertThat(page.locator(".steps .job")).containsText("a snapshot of it is kept", SLOWLY);
         Locator write = page.getByText(Pattern.compile("Write .*changed to W12 · blue"));
         assertThat(page.locator("tbody tr", new Page.LocatorOptions().setHasText("SKARRA"))

@@ -24,7 +24,8 @@ import reckonrod.core.radio.LimitFacts;
 
 /** Definitions of all radios, mistyped in thousands of ways: each is refused with its line, or does all that a definition does. */
 class DefinitionFuzzTest {
-    private static final int MUTANTS = 300;
+    // -Dmutants=300 for longer.
+    private static final int MUTANTS = Integer.getInteger("mutants", 120);
     private static final BandPlan R2 =
             BandPlans.shipped().find("r2-north-america").orElseThrow();
     private static final ChannelList LIST = Lists.of(

@@ -54,7 +54,7 @@ class PipelineTest {
         Fitter fitter = new Fitter(radio.model(), R2);
         Random random = new Random(41);
         int placed = 0;
-        for (int i = 0; i < 1_200; i++) {
+        for (int i = 0; i < 500; i++) {
             String line = randomLine(random);
             String told = radio.title() + ", " + i + ": " + line;
             WorkedAnswer answer = Reckoner.reckon(line, R2);
@@ -79,7 +79,7 @@ class PipelineTest {
             assertThat(again.mark()).as("%s, again %s", told, again.reasons()).isEqualTo(FitMark.EXACT);
             assertThat(again.content()).contains(content);
         }
-        assertThat(placed).as(radio.title()).isGreaterThan(150);
+        assertThat(placed).as(radio.title()).isGreaterThan(60);
     }
 
     private static Channel channelOf(RadioSlot slot) {

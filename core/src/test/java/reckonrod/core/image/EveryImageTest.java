@@ -30,7 +30,7 @@ import reckonrod.core.tone.Tone;
 
 /** What holds for the image of every radio that ships, whatever its layout. */
 class EveryImageTest {
-    private static final int SEEDS = 12;
+    private static final int SEEDS = 6;
 
     static Stream<RadioDefinition> radios() {
         return RadioDefinitions.shipped().all().stream()
