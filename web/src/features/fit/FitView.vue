@@ -160,7 +160,7 @@ useKeys({
           :key="picked.channelId + radio.id"
           :radio="radio.name"
           :overrule="overruleOf(picked.channelId)"
-          @overrule="(it) => picked && overrule(picked.channelId, picked.label, it)"
+          :keep="async (it) => picked !== null && overrule(picked.channelId, picked.label, it)"
         />
       </PlacementPanel>
     </template>

@@ -1,11 +1,15 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
+import { computed, nextTick, ref, watch } from 'vue'
 import FieldRow from '@/shared/ui/FieldRow.vue'
 import type { Overrule } from '../composables/useCarrying'
 
 /** What is otherwise for one channel in this radio alone; the list stays as it is. */
-const props = defineProps<{ radio: string; overrule: Overrule | null }>()
-const emit = defineEmits<{ overrule: [overrule: Overrule] }>()
+const props = defineProps<{
+  radio: string
+  overrule: Overrule | null
+  /** Ends when all is shown as it is kept; whether it was. */
+  keep: (overrule: Overrule) => Promise<boolean>
+}>()
 const NONE: Overrule = { leftOut: false, listenOnly: false, name: null, talkTone: null }
 /** Only what the form is about, whatever else comes with it. */
 const now = computed<Overrule>(() => {
@@ -14,21 +18,29 @@ const now = computed<Overrule>(() => {
 })
 const name = ref(now.value.name ?? '')
 const tone = ref(now.value.talkTone ?? '')
-/** What was asked to be kept last: that, and what stood before, an answer may replace. */
-let asked = { name: '', tone: '' }
 watch(now, (it, before) => {
-  // An answer that comes while the person types on must not take the words away.
-  if ([before.name ?? '', asked.name].includes(name.value)) name.value = it.name ?? ''
-  if ([before.talkTone ?? '', asked.tone].includes(tone.value)) tone.value = it.talkTone ?? ''
+  // An answer that comes while the person types on, or to what was asked before, must not take the words away.
+  if (name.value === (before.name ?? '')) name.value = it.name ?? ''
+  if (tone.value === (before.talkTone ?? '')) tone.value = it.talkTone ?? ''
 })
-const set = (part: Partial<Overrule>) => {
-  asked = { name: part.name ?? '', tone: part.talkTone ?? '' }
-  emit('overrule', { ...now.value, ...part })
+/** What was asked for and is not shown yet: the next wish adds to that. */
+let wanted: Overrule | null = null
+async function set(part: Partial<Overrule>) {
+  const next = { ...(wanted ?? now.value), ...part }
+  wanted = next
+  const kept = await props.keep(next)
+  if (wanted === next) wanted = null
+  if (!kept) return
+  await nextTick()
+  // What was typed stands there as it is kept, unless it was typed on meanwhile.
+  if (name.value === part.name) name.value = now.value.name ?? ''
+  if (tone.value === part.talkTone) tone.value = now.value.talkTone ?? ''
 }
-const asInTheList = () => {
+async function asInTheList() {
+  await set({ ...NONE })
+  if (props.overrule) return
   name.value = ''
   tone.value = ''
-  emit('overrule', NONE)
 }
 const typed = computed(
   () => name.value !== (now.value.name ?? '') || tone.value !== (now.value.talkTone ?? ''),
