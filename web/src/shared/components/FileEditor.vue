@@ -34,13 +34,15 @@ watch(
   (now) => {
     clearTimeout(waiting)
     waiting = setTimeout(async () => {
-      try {
-        await props.check(now)
-        problem.value = ''
-        faults.value = []
-      } catch (cause) {
-        tellFaults(cause)
-      }
+      const cause: unknown = await props.check(now).then(
+        () => null,
+        (why: unknown) => why,
+      )
+      // An answer that comes late is about what stood there before.
+      if (now !== text.value) return
+      problem.value = ''
+      faults.value = []
+      if (cause) tellFaults(cause)
     }, 250)
   },
   { immediate: true },
