@@ -53,7 +53,12 @@ const at = ref(0)
 watch(lines, (now) => (at.value = Math.min(at.value, Math.max(now.length - 1, 0))))
 const picked = computed(() => lines.value[at.value] ?? null)
 const mending = ref('')
-watch(picked, (now) => (mending.value = now?.line ?? ''), { immediate: true })
+// Judged anew, because the list has changed elsewhere, it is the same line still: what is typed stays.
+watch(
+  () => picked.value && `${picked.value.number} ${picked.value.line}`,
+  () => (mending.value = picked.value?.line ?? ''),
+  { immediate: true },
+)
 const { answer } = useReckon(() =>
   open.value && picked.value
     ? {

@@ -37,14 +37,16 @@ const free = computed(() => {
   while (to < props.list.lastSlot && to - from < 9 && !claimed(to + 1)) to++
   return { from, to }
 })
+function offer() {
+  name.value = ''
+  first.value = free.value.from
+  last.value = free.value.to
+}
+watch(open, offer, { immediate: true })
+// Whoever types a name already has seen these slots.
 watch(
-  () => [open.value, props.list.version],
-  () => {
-    name.value = ''
-    first.value = free.value.from
-    last.value = free.value.to
-  },
-  { immediate: true },
+  () => props.list.version,
+  () => name.value || offer(),
 )
 const place = useCursor()
 /** Makes a change; the cursor stays where it was, for the next one may speak of it. */
@@ -94,7 +96,7 @@ async function keep() {
 async function add() {
   if (!name.value.trim()) return
   const slots = { first: first.value, last: last.value }
-  await make({ kind: 'add-block', block: name.value, slots })
+  if (await make({ kind: 'add-block', block: name.value, slots })) offer()
 }
 </script>
 

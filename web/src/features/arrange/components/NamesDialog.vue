@@ -68,7 +68,12 @@ const cell = (it: Schemas['NameRow'], of: number) =>
   it.shown[lengths.value.findIndex((each) => each.length === of)]
 const chosen = computed(() => (row.value && length.value ? cell(row.value, length.value) : undefined))
 const text = ref('')
-watch([chosen, open], () => (text.value = chosen.value?.shown ?? ''), { immediate: true })
+// What is worked out anew, because the list has changed elsewhere, leaves what is typed.
+watch(
+  () => [open.value, row.value?.id, length.value, chosen.value?.shown].join(),
+  () => (text.value = chosen.value?.shown ?? ''),
+  { immediate: true },
+)
 
 /** Words that the person abbreviates besides the usual ones, as they are typed: LIGHTHOUSE=LTS. */
 const words = computed(() => props.list.intent.abbreviations.map((each) => `${each.word}=${each.shorter}`))

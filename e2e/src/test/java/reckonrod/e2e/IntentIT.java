@@ -7,10 +7,13 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.LocatorAssertions;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.function.BooleanSupplier;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** What a list is for, its policies and names; orders that ask where; lists that are swapped, compared with a radio and printed. */
@@ -75,26 +78,58 @@ class IntentIT extends BrowserTest {
         Locator purpose = dialog(page).getByLabel("What it is for");
         assertThat(purpose).isFocused();
         purpose.fill("For the ferry crew");
+        slotTwelveGoesElsewhere(page, () -> row(page, 12).count() == 0);
+        assertThat(purpose).hasValue("For the ferry crew");
+        button(page, "Set it so").click();
+        assertThat(page.locator(".notice")).containsText("Say what the list is for");
+        assertThat(dialog(page)).hasCount(0);
+        page.navigate(Application.address() + "/lists");
+        assertThat(page.locator("tbody").first()).containsText("For the ferry crew");
+    }
+
+    /** Another tab clears a slot, and this one looks again, as it does when it comes to the front. */
+    private static void slotTwelveGoesElsewhere(Page page, BooleanSupplier seen) {
         Page other = page.context().newPage();
         other.navigate(Application.address() + "/arrange");
         row(other, 12).click();
         other.keyboard().press("Delete");
         assertThat(row(other, 12)).hasCount(0);
+        other.close();
         page.bringToFront();
         // What was fetched a moment ago is not fetched again; looking at the tab once more does it.
         page.waitForCondition(() -> {
             page.evaluate(
                     "window.dispatchEvent(new Event('focus')); document.dispatchEvent(new Event('visibilitychange'))");
             page.waitForTimeout(300);
-            return row(page, 12).count() == 0;
+            return seen.getAsBoolean();
         });
-        assertThat(purpose).hasValue("For the ferry crew");
-        button(page, "Set it so").click();
-        assertThat(page.locator(".notice")).containsText("Say what the list is for");
-        assertThat(dialog(page)).hasCount(0);
-        other.close();
-        page.navigate(Application.address() + "/lists");
-        assertThat(page.locator("tbody").first()).containsText("For the ferry crew");
+    }
+
+    /** All is worked out anew then; what stands half typed in a field stays. */
+    @ParameterizedTest
+    @CsvSource({"b, New block", "r, ' shows as'"})
+    void whatIsHalfTypedStaysToo(String key, String label) {
+        Page page = page("/arrange");
+        assertThat(row(page, 6)).isVisible();
+        page.keyboard().press(key);
+        Locator field = dialog(page).getByLabel(Pattern.compile(label + "$"));
+        field.fill("Half");
+        slotTwelveGoesElsewhere(page, () -> row(page, 12).count() == 0);
+        assertThat(field).hasValue("Half");
+    }
+
+    @Test
+    void aLineThatIsHalfMendedStaysToo() {
+        Page page = page("/review");
+        page.locator("#listing").fill("A 145.310- 71.9\nB 147.135+ 127.9");
+        button(page, "Work these lines out").click();
+        Locator line = page.locator(".side").getByRole(AriaRole.TEXTBOX);
+        assertThat(line).hasValue("A 145.310- 71.9");
+        line.fill("A 145.310- 77");
+        AtomicBoolean judgedAnew = new AtomicBoolean();
+        page.onResponse(answer -> judgedAnew.compareAndSet(false, answer.url().endsWith("/review")));
+        slotTwelveGoesElsewhere(page, judgedAnew::get);
+        assertThat(line).hasValue("A 145.310- 77");
     }
 
     /** All names by a recipe, counted; the number of keys is the least that a person needs. */
