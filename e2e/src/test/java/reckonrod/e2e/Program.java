@@ -48,6 +48,7 @@ final class Program {
                 "java",
                 "-Dspring.aot.enabled=true",
                 "-XX:TieredStopAtLevel=1",
+                "-XX:+UseSerialGC",
                 "-XX:SharedArchiveFile=" + app.resolve("classes.jsa"),
                 "-Xmx400m",
                 "-jar",
