@@ -88,6 +88,11 @@ class RunIT {
             run.destroy();
             run.waitFor();
         }
+        // It can be started again at once.
+        assertThat(new ProcessBuilder("flock", "-n", data.resolve("lock").toString(), "true")
+                        .start()
+                        .waitFor())
+                .isZero();
         assertThat(Files.exists(data.resolve("address"))).isFalse();
         assertThat(Files.exists(cluster().resolve("postmaster.pid"))).isFalse();
     }
