@@ -15,7 +15,7 @@ import org.junit.jupiter.api.Test;
 import org.springframework.test.context.TestPropertySource;
 
 /** With a password: who gave it is let in by a cookie, who guesses is slowed down. */
-@TestPropertySource(properties = "reckonrod.password=quiet harbour 7")
+@TestPropertySource(properties = {"reckonrod.password=quiet harbour 7", "reckonrod.allowed.proxies=127\\.0\\.0\\.1"})
 class AccessApiTest extends ServerTest {
     private static final HttpClient HTTP = HttpClient.newHttpClient();
 

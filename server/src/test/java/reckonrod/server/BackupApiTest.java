@@ -195,7 +195,8 @@ class BackupApiTest extends ServerTest {
                 (name, text) -> name.equals("reckonrod.json")
                         ? text.replaceAll("\"list_revision\":[0-9]+", "\"list_revision\":0")
                         : name.equals("tables/list_revision.jsonl") ? "" : text);
-        for (byte[] wrong : List.of(newer, fewer, torn)) {
+        assertThat(bring(newer).problem(422, "archive-unreadable")).contains("by a newer Reckonrod");
+        for (byte[] wrong : List.of(fewer, torn)) {
             String id = bring(wrong).ok().path("id").asString();
             assertThat(send(request("/api/archive/" + id + "/restore").POST(HttpRequest.BodyPublishers.noBody()))
                             .problem(422, "archive-unreadable"))

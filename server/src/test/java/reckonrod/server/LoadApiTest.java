@@ -13,7 +13,6 @@ import java.util.Map;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -21,9 +20,6 @@ import tools.jackson.databind.JsonNode;
 
 /** Every way into a radio, through the interface of the server. */
 class LoadApiTest extends RadiosTest {
-    @TempDir
-    private Path folder;
-
     @Autowired
     private ReckonrodSettings settings;
 
@@ -123,6 +119,8 @@ class LoadApiTest extends RadiosTest {
         assertThat(upload(radio("wrenling-w12"), zip(Map.of("a", index))).problem(422, "other-way-in"))
                 .contains("by a cable");
 
+        Path folder =
+                Files.createDirectories(settings.dataFolder().toAbsolutePath().resolve("card-copies/mine"));
         reach(radio, "card", folder.toString()).ok();
         Files.createDirectories(folder.resolve("KM90"));
         Files.write(folder.resolve("KM90/INDEX.TXT"), index);
@@ -175,9 +173,11 @@ class LoadApiTest extends RadiosTest {
                 .contains("/dev/ttyUSB0", "ttyUSB0");
         assertThat(reach(radio, "tcp", "localhost").problem(422, "port-not-understood"))
                 .contains("localhost:4012");
-        reach(radio, "serial", "/dev/ttyNOWHERE9").ok();
+        assertThat(reach(radio, "serial", "/dev/ttyNOWHERE9").problem(422, "port-not-allowed"))
+                .contains("lists no serial port /dev/ttyNOWHERE9", "RECKONROD_SERIAL_PORTS");
+        sql.update("update radio_unit set port = 'serial:/dev/ttyNOWHERE9' where id = ?", radio);
         assertThat(read(radio).path("message").asString())
-                .contains("cannot be opened", "There is no port /dev/ttyNOWHERE9", "Nothing was written");
+                .contains("cannot be opened", "lists no serial port /dev/ttyNOWHERE9", "Nothing was written");
         reach(radio, "none", "").ok();
         assertThat(post("/api/radios/" + radio + "/read", Map.of()).problem(422, "no-port-set"))
                 .contains("Choose its port");

@@ -193,6 +193,11 @@ class RefusalsTest extends ImportsTest {
         assertThat(post("/api/radios/blue/talk", Map.of("slot", 149, "at", "Vellan Harbour"))
                         .problem(422, "slot-empty"))
                 .contains("Slot 149 of ", "holds no channel. Write the list first.");
+        for (int slot : new int[] {-1, 150, Integer.MAX_VALUE, Integer.MIN_VALUE}) {
+            assertThat(post("/api/radios/blue/talk", Map.of("slot", slot, "at", "Vellan Harbour"))
+                            .problem(422, "no-such-slot"))
+                    .contains("its slots are 0 to 149");
+        }
     }
 
     /** What is kept of the person's has an end, which is told before the database is full of it. */
@@ -219,7 +224,7 @@ class RefusalsTest extends ImportsTest {
                 made.add(answer.body().path("id").asString());
             }
             assertThat(refused).as("the one too many").isNotNull();
-            assertThat(refused.problem(422, "too-many-radios")).contains("There are 60 here");
+            assertThat(refused.problem(422, "too-many-radios")).contains("There are 60 radios in use");
         } finally {
             made.forEach(id -> sql.update("delete from radio_unit where id = ?", id));
         }

@@ -160,8 +160,10 @@ class StormTest {
         }
 
         @Override
-        public List<String> names() {
-            return List.copyOf(files.keySet());
+        public List<String> find(String folder, String file) {
+            return files.keySet().stream()
+                    .filter(each -> each.endsWith("/" + file))
+                    .toList();
         }
 
         @Override
@@ -170,7 +172,12 @@ class StormTest {
         }
 
         @Override
-        public void write(String name, byte[] bytes) throws IOException {
+        public void create(String path, byte[] bytes) throws IOException {
+            replace(path, bytes);
+        }
+
+        @Override
+        public void replace(String name, byte[] bytes) throws IOException {
             switch (chance.nextInt(24)) {
                 case 0 -> throw new IOException("the card is full");
                 case 1 -> files.remove(name);

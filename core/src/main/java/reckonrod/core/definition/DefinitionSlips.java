@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
-import reckonrod.core.definition.LinkDefinition.MemoryCard;
 import reckonrod.core.radio.Limits;
 import reckonrod.core.radio.PowerLevel;
 import reckonrod.core.radio.RadioSetting;
@@ -16,7 +15,6 @@ import reckonrod.core.radio.ShiftLimit;
  */
 final class DefinitionSlips {
     private static final String SAYS_ITSELF = "[!-~]([ -~]*[!-~])?";
-    private static final String NAME_ON_A_CARD = "[A-Za-z0-9_-]+(\\.[A-Za-z0-9_-]+)?";
 
     private DefinitionSlips() {}
 
@@ -73,12 +71,6 @@ final class DefinitionSlips {
         if (!link.ident().matches(SAYS_ITSELF)) {
             slips.add("ident must be what the radio calls itself, in plain letters and digits, was \"" + link.ident()
                     + "\"");
-        }
-        if (link.family() instanceof MemoryCard card) {
-            List.of(card.folder(), card.file()).stream()
-                    .filter(each -> !each.matches(NAME_ON_A_CARD) || each.equalsIgnoreCase(MemoryCard.TEXT))
-                    .forEach(each -> slips.add("folder and file must be plain names of the card, and not "
-                            + MemoryCard.TEXT + " which says what is on it; was \"" + each + "\""));
         }
     }
 }

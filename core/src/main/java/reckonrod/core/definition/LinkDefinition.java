@@ -96,10 +96,11 @@ public record LinkDefinition(Family family, String ident, Optional<String> firmw
     }
 
     /**
-     * A memory card that is carried.
+     * A memory card that is carried between radio and computer. Its names are short ones (ISO 9660 level 1 style: eight characters,
+     * three after the point), so that they never hide a file, leave the folder or mean a device.
      *
-     * @param folder the folder on the card
-     * @param file the file of the memory in it
+     * @param folder the folder on the card, at most 8 letters, digits, {@code -} or {@code _}
+     * @param file the file of the memory in it, likewise, with an ending of at most 3
      * @param export what the person does to have the radio write its memory to the card
      * @param takeIn what the person does to have it read the card
      */
@@ -109,7 +110,12 @@ public record LinkDefinition(Family family, String ident, Optional<String> firmw
 
         static final String WORDS = "memory card";
 
+        private static final String PLAIN = "[A-Za-z0-9][A-Za-z0-9_-]{0,7}";
+        private static final String DEVICE = "(?i)(con|prn|aux|nul|com[0-9]|lpt[0-9])(\\..*)?";
+
         public MemoryCard {
+            requireFolder(folder);
+            requireFile(file);
             export = List.copyOf(export);
             takeIn = List.copyOf(takeIn);
         }
@@ -117,6 +123,29 @@ public record LinkDefinition(Family family, String ident, Optional<String> firmw
         @Override
         public String words() {
             return WORDS;
+        }
+
+        static String requireFolder(String name) {
+            if (!name.matches(PLAIN) || name.matches(DEVICE)) {
+                throw new IllegalArgumentException(
+                        "folder must be a plain name of up to 8 letters and digits, such as KM90, was \"" + name
+                                + "\"");
+            }
+            return name;
+        }
+
+        static String requireFile(String name) {
+            if (!isPlainFile(name) || name.equalsIgnoreCase(TEXT)) {
+                throw new IllegalArgumentException(
+                        "file must be a plain name of up to 8 letters and digits with an ending of up to 3, such as MEMORY.BIN,"
+                                + " and not " + TEXT + ", was \"" + name + "\"");
+            }
+            return name;
+        }
+
+        /** Whether a file on a card can have that name. */
+        public static boolean isPlainFile(String name) {
+            return name.matches(PLAIN + "(\\.[A-Za-z0-9]{1,3})?") && !name.matches(DEVICE);
         }
 
         /** A card is written as a whole. */

@@ -45,8 +45,8 @@ final class LinkReader {
             case VariableRecords.WORDS -> new VariableRecords(pace(section), block(section));
             case MemoryCard.WORDS ->
                 new MemoryCard(
-                        section.text("folder"),
-                        section.text("file"),
+                        section.value("folder", MemoryCard::requireFolder, "CARD"),
+                        section.value("file", MemoryCard::requireFile, "CARD.BIN"),
                         section.values("export", text -> text),
                         section.values("take_in", text -> text));
             default ->

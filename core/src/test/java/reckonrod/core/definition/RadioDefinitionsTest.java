@@ -162,9 +162,14 @@ class RadioDefinitionsTest {
             kestrow-k31  | most_hertz: 320000000 | most_hertz: 600 | most_hertz must be the widest shift in hertz
             orvane-ot9  | most_hertz: 99950000 | most_hertz: 600 | most_hertz must be the widest shift in hertz
             wrenling-w40 | name: AM switch | name: busy lock | two settings are called "busy lock"
-            kestrow-km90 | folder: KM90 | folder: "../KM90" | plain names of the card
-            kestrow-km90 | file: MEMORY.BIN | file: "a/b"   | plain names of the card
-            kestrow-km90 | file: MEMORY.BIN | file: index.txt | not INDEX.TXT which says what is on it
+            kestrow-km90 | folder: KM90 | folder: "../KM90" | folder must be a plain name of up to 8
+            kestrow-km90 | folder: KM90 | folder: ".KM90"   | was ".KM90"
+            kestrow-km90 | folder: KM90 | folder: COM1      | was "COM1"
+            kestrow-km90 | folder: KM90 | folder: cron.d    | was "cron.d"
+            kestrow-km90 | file: MEMORY.BIN | file: "a/b"   | file must be a plain name of up to 8
+            kestrow-km90 | file: MEMORY.BIN | file: nul.txt   | was "nul.txt"
+            kestrow-km90 | file: MEMORY.BIN | file: AUTHORIZED.KEYS | was "AUTHORIZED.KEYS"
+            kestrow-km90 | file: MEMORY.BIN | file: index.txt | not INDEX.TXT
             kestrow-km90 | file: MEMORY.BIN | file: ".bin"  | was ".bin"
             kestrow-km90 | first: 0, last: 500 | first: 600, last: 500     | Slots must rise
             """)

@@ -1,7 +1,10 @@
 package reckonrod.server.access;
 
 import java.net.InetAddress;
+import org.apache.catalina.valves.RemoteIpValve;
 import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.tomcat.servlet.TomcatServletWebServerFactory;
+import org.springframework.boot.web.server.WebServerFactoryCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.security.authentication.ProviderManager;
@@ -75,6 +78,24 @@ class AccessConfiguration {
                 .crossOriginResourcePolicy(resource -> resource.policy(CrossOriginResourcePolicy.SAME_ORIGIN))
                 .permissionsPolicyHeader(
                         permissions -> permissions.policy("geolocation=(self), camera=(), microphone=(), usb=()"));
+    }
+
+    /**
+     * Believes a configured proxy when it says who asks and how, and nobody else: anybody on this machine could otherwise claim another
+     * address for each guess of the password.
+     */
+    @Bean
+    WebServerFactoryCustomizer<TomcatServletWebServerFactory> proxies(ReckonrodSettings settings) {
+        return factory -> {
+            if (!settings.allowed().proxies().isBlank()) {
+                RemoteIpValve valve = new RemoteIpValve();
+                valve.setInternalProxies(settings.allowed().proxies());
+                valve.setProtocolHeader("X-Forwarded-Proto");
+                valve.setHostHeader("X-Forwarded-Host");
+                valve.setPortHeader("X-Forwarded-Port");
+                factory.addEngineValves(valve);
+            }
+        };
     }
 
     /** The only one there is; on loopback without a password nobody asks for them. */

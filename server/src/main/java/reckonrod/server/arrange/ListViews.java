@@ -25,7 +25,9 @@ import reckonrod.core.list.Belongs;
 import reckonrod.core.list.ChannelList;
 import reckonrod.core.list.ListEntry;
 import reckonrod.server.arrange.ListView.RowView;
+import reckonrod.server.backup.RestoreCheck;
 import reckonrod.server.directory.DirectoryLinks;
+import reckonrod.server.lists.ListStore;
 import reckonrod.server.lists.StoredList;
 import reckonrod.server.plans.PlanLookup;
 import reckonrod.server.plans.PlanView;
@@ -34,9 +36,10 @@ import reckonrod.server.radios.RadioUnits;
 
 /** Makes the wire form of a list: what the core says of it, for every radio of the person's. */
 @Component
-public class ListViews {
+public class ListViews implements RestoreCheck {
     private static final String KNOWN = "Known-List";
 
+    private final ListStore lists;
     private final PlanLookup plans;
     private final RadioUnits radios;
     private final BandPlans shipped;
@@ -47,6 +50,7 @@ public class ListViews {
     private final HttpServletRequest request;
 
     ListViews(
+            ListStore lists,
             PlanLookup plans,
             RadioUnits radios,
             BandPlans shipped,
@@ -55,6 +59,7 @@ public class ListViews {
             WorkedLines lines,
             MadeRows made,
             HttpServletRequest request) {
+        this.lists = lists;
         this.lines = lines;
         this.made = made;
         this.request = request;
@@ -84,6 +89,19 @@ public class ListViews {
                 radios.all().stream().map(unit -> maker.fit(unit, list)).toList();
         Map<Integer, SlotFindings> findings = ListJudgement.of(list, plan, links.findings(list, plan), lines.by(plan));
         return ListView.CountsView.of(FindingCounts.of(findings.values(), reports));
+    }
+
+    /** Counts what there is to say of every list, as the overview of lists does. */
+    @Override
+    public void readAll() {
+        lists.allWhole().forEach(each -> {
+            try {
+                counts(each);
+            } catch (RuntimeException unreadable) {
+                throw new IllegalStateException(
+                        "the list \"" + each.list().name() + "\": " + unreadable.getMessage(), unreadable);
+            }
+        });
     }
 
     private ListView view(StoredList stored, String known) {

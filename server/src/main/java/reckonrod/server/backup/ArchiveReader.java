@@ -1,6 +1,6 @@
 package reckonrod.server.backup;
 
-import java.io.BufferedReader;
+import java.io.EOFException;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.InputStreamReader;
@@ -8,6 +8,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.function.Consumer;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
@@ -23,7 +24,12 @@ class ArchiveReader {
     private static final int MOST_MANIFEST = 1 << 20;
     private static final int ROWS_AT_A_TIME = 500;
     private static final int CHARACTERS_AT_A_TIME = 1 << 20;
-    private static final int LONGEST_ROW = 64 << 20;
+    /** The longest that Reckonrod writes is the document of a list of some ten thousand channels, with about 6 MB. */
+    private static final int LONGEST_ROW = 16 << 20;
+
+    private static final long MOST_CHARACTERS = 8L << 30;
+    private static final long MOST_ROWS = 50_000_000;
+    private static final int MOST_TABLES = 100;
 
     private final JsonMapper json;
 
@@ -49,32 +55,56 @@ class ArchiveReader {
                 throw refused("The archive is of format " + manifest.format() + ", and this program reads "
                         + Manifest.FORMAT + "; take a newer Reckonrod");
             }
-            for (String table : manifest.rows().keySet()) {
+            if (!manifest.schema().matches("[1-9][0-9]{0,3}")) {
+                throw refused(Manifest.ENTRY + " names the schema \"" + shortened(manifest.schema())
+                        + "\", and a schema is a number such as 18");
+            }
+            if (manifest.rows().size() > MOST_TABLES) {
+                throw refused("The archive names " + manifest.rows().size() + " tables, and no Reckonrod has so many");
+            }
+            for (Map.Entry<String, Long> each : manifest.rows().entrySet()) {
+                String table = each.getKey();
+                if (each.getValue() == null || each.getValue() < 0 || each.getValue() > MOST_ROWS) {
+                    throw refused("The table " + shortened(table) + " cannot have " + each.getValue() + " rows");
+                }
                 if (!table.matches("[a-z_]{1,60}") || zip.getEntry(Manifest.entryOf(table)) == null) {
-                    throw refused("The table " + table + " that the archive names is not in it");
+                    throw refused("The table " + shortened(table) + " that the archive names is not in it");
                 }
             }
             return manifest;
-        } catch (ZipException | JacksonException broken) {
+        } catch (ZipException | EOFException | JacksonException broken) {
             throw refused("The file is no whole zip: it is cut off, damaged, or of another kind");
         }
     }
 
+    private static String shortened(String text) {
+        return text.length() > 60 ? text.substring(0, 60) + "…" : text;
+    }
+
     /**
-     * Hands the rows of a table on, some at a time, as texts of JSON.
+     * Hands the rows of a table on, some at a time, as texts of JSON. Reading stops at the first row that is too long or too many, so
+     * that a small archive cannot unpack to more than this machine holds.
      *
-     * @return how many there were
+     * @param most how many rows there should be
+     * @return how many there were; one more than {@code most} stands for any more
      */
-    long rows(Path file, String table, Consumer<List<String>> rows) throws IOException {
+    long rows(Path file, String table, long most, Consumer<List<String>> rows) throws IOException {
         long count = 0;
+        long all = 0;
         try (ZipFile zip = new ZipFile(file.toFile(), StandardCharsets.UTF_8);
-                BufferedReader lines = new BufferedReader(new InputStreamReader(
-                        zip.getInputStream(zip.getEntry(Manifest.entryOf(table))), StandardCharsets.UTF_8))) {
+                LineReader lines = new LineReader(
+                        new InputStreamReader(
+                                zip.getInputStream(zip.getEntry(Manifest.entryOf(table))), StandardCharsets.UTF_8),
+                        LONGEST_ROW)) {
             List<String> some = new ArrayList<>();
             long characters = 0;
-            for (String line = lines.readLine(); line != null; line = lines.readLine()) {
-                if (line.length() > LONGEST_ROW) {
-                    throw refused("A row of " + table + " is longer than any that Reckonrod writes");
+            for (String line = lines.next(); line != null; line = lines.next()) {
+                if (count == most) {
+                    return count + 1;
+                }
+                all += line.length();
+                if (all > MOST_CHARACTERS) {
+                    throw refused("The table " + table + " unpacks to more than any Reckonrod holds");
                 }
                 some.add(line);
                 characters += line.length();
@@ -88,7 +118,9 @@ class ArchiveReader {
             if (!some.isEmpty()) {
                 rows.accept(some);
             }
-        } catch (ZipException broken) {
+        } catch (LineReader.TooLong row) {
+            throw refused("A row of " + table + " is longer than any that Reckonrod writes");
+        } catch (ZipException | EOFException broken) {
             throw refused("The table " + table + " of the archive is damaged");
         }
         return count;

@@ -11,19 +11,26 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.ZoneOffset;
 import java.time.format.DateTimeFormatter;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import java.util.concurrent.Semaphore;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
 import reckonrod.server.ReckonrodSettings;
 import reckonrod.server.follow.RunningWork;
+import reckonrod.server.problem.DiskFull;
 import reckonrod.server.problem.ProblemException;
 
 /** Archives on their way in: brought, looked at, and put in the place of what is there, which is kept as an archive before. */
 @Service
 class Archives {
     private static final Duration KEPT = Duration.ofHours(24);
+    private static final String BEFORE = "before-restore-";
+    private static final Duration KEPT_BEFORE = Duration.ofDays(30);
+    private static final int FEWEST_BEFORE = 3;
+    private static final int MOST_BEFORE = 10;
     private static final DateTimeFormatter MOMENT =
             DateTimeFormatter.ofPattern("yyyy-MM-dd'T'HHmmss'Z'").withZone(ZoneOffset.UTC);
 
@@ -33,6 +40,7 @@ class Archives {
     private final Restoring restoring;
     private final List<RunningWork.Source> work;
     private final Clock clock;
+    private final Semaphore making = new Semaphore(1);
 
     Archives(
             ReckonrodSettings settings,
@@ -59,9 +67,12 @@ class Archives {
         UUID id = UUID.randomUUID();
         try {
             Files.copy(body, incoming(id));
-            return new Brought(id, reader.manifest(incoming(id)), restoring.here());
+            Manifest manifest = reader.manifest(incoming(id));
+            restoring.requireKnown(manifest);
+            return new Brought(id, manifest, restoring.here());
         } catch (IOException | RuntimeException wrong) {
             Files.deleteIfExists(incoming(id));
+            DiskFull.requireNot(wrong, "The archive");
             throw wrong;
         }
     }
@@ -87,13 +98,36 @@ class Archives {
         }
         String asItIs = restoring.mark();
         Path before = keep();
-        restoring.restore(file, asItIs);
+        try {
+            restoring.restore(file, asItIs);
+        } catch (ProblemException refused) {
+            if (!refused.code().equals(Restoring.RESTORE_BROKEN_OFF)) {
+                // It would be the copy of what is still there.
+                Files.deleteIfExists(before);
+            }
+            throw refused;
+        }
+        thinOut();
         Files.deleteIfExists(file);
         return before;
     }
 
-    /** What is there now as an archive, in a file that whoever asked has to delete. */
+    /**
+     * What is there now as an archive, in a file that whoever asked has to delete. One is made at a time: each reads the whole
+     * database.
+     */
     Path made() throws IOException {
+        if (!making.tryAcquire()) {
+            throw ProblemException.busy("A backup is being made already. Wait until it is finished, then try again.");
+        }
+        try {
+            return make();
+        } finally {
+            making.release();
+        }
+    }
+
+    private Path make() throws IOException {
         Files.createDirectories(folder);
         sweep();
         Path half = folder.resolve("half-" + UUID.randomUUID() + ".zip");
@@ -101,6 +135,7 @@ class Archives {
             writer.write(out);
         } catch (IOException | RuntimeException full) {
             Files.deleteIfExists(half);
+            DiskFull.requireNot(full, "The backup");
             throw full;
         }
         return half;
@@ -110,14 +145,32 @@ class Archives {
         try {
             return Files.move(
                     made(),
-                    folder.resolve("before-restore-" + MOMENT.format(clock.instant()) + "-"
+                    folder.resolve(BEFORE + MOMENT.format(clock.instant()) + "-"
                             + UUID.randomUUID().toString().substring(0, 4) + ".zip"));
         } catch (IOException full) {
+            DiskFull.requireNot(full, "The backup");
             throw ProblemException.refused(
                     "cannot-keep",
                     "What is there cannot be kept",
                     "Before anything is restored, what is there is kept as an archive in " + folder.toAbsolutePath()
                             + ", and that failed: " + full.getMessage() + ". Make room there. Nothing was changed.");
+        }
+    }
+
+    /** Of what was there before each restore, the newest few stay, and the others for as long as somebody may want to go back. */
+    private void thinOut() throws IOException {
+        Instant old = clock.instant().minus(KEPT_BEFORE);
+        List<Path> before;
+        try (Stream<Path> files = Files.list(folder)) {
+            before = files.filter(each -> each.getFileName().toString().startsWith(BEFORE))
+                    .sorted(Comparator.comparing(Path::getFileName).reversed())
+                    .toList();
+        }
+        for (int i = FEWEST_BEFORE; i < before.size(); i++) {
+            if (i >= MOST_BEFORE
+                    || Files.getLastModifiedTime(before.get(i)).toInstant().isBefore(old)) {
+                Files.deleteIfExists(before.get(i));
+            }
         }
     }
 

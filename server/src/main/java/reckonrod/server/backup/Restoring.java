@@ -17,9 +17,11 @@ import org.flywaydb.core.Flyway;
 import org.flywaydb.core.api.FlywayException;
 import org.flywaydb.core.api.MigrationVersion;
 import org.springframework.dao.DataAccessException;
+import org.springframework.http.HttpStatus;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.TransactionException;
 import org.springframework.transaction.support.TransactionTemplate;
 import reckonrod.server.problem.ProblemException;
 
@@ -30,6 +32,10 @@ import reckonrod.server.problem.ProblemException;
 @Component
 class Restoring {
     private static final String ASIDE = "restoring";
+    /** The code of the answer when nobody knows whether the restore was committed. */
+    static final String RESTORE_BROKEN_OFF = "restore-broken-off";
+
+    private static final long LARGEST_NUMBER = 1L << 53;
     private static final long LOCK = 7_710_914_226L;
     private static final Duration PAUSE = Duration.ofMillis(20);
     private static final int TRIES = 500;
@@ -40,6 +46,8 @@ class Restoring {
     private final DataSource source;
     private final Tables tables;
     private final ArchiveReader reader;
+    private final RestoreTrial trial;
+    private final RadiosHere radiosHere;
     private final TransactionTemplate whole;
 
     Restoring(
@@ -47,11 +55,15 @@ class Restoring {
             DataSource source,
             Tables tables,
             ArchiveReader reader,
+            RestoreTrial trial,
+            RadiosHere radiosHere,
             PlatformTransactionManager transactions) {
         this.jdbc = jdbc;
         this.source = source;
         this.tables = tables;
         this.reader = reader;
+        this.trial = trial;
+        this.radiosHere = radiosHere;
         this.whole = new TransactionTemplate(transactions);
     }
 
@@ -65,15 +77,28 @@ class Restoring {
         return rows;
     }
 
-    /** Names what all tables hold now: it is another one as soon as a row comes, changes or goes. */
+    /**
+     * Names what all tables hold now; it changes as soon as a row is added, changed or removed. Every version of a row has its own
+     * place and transaction, so their sum also shows an edit that began before others and is committed after them, which the highest
+     * transaction number would not.
+     */
     String mark() {
         String schema = tables.ownSchema();
         return tables.of(schema).stream()
                 .map(table -> jdbc.queryForObject(
-                        "select '" + table + " ' || count(*) || ' ' || coalesce(max(xmin::text::bigint), 0) from "
+                        "select '" + table + " ' || count(*) || ' ' ||"
+                                + " coalesce(sum(hashtextextended(xmin::text || ctid::text, 0)::numeric), 0) from "
                                 + schema + "." + table,
                         String.class))
                 .collect(Collectors.joining(", "));
+    }
+
+    /** Refuses an archive of a newer program. */
+    void requireKnown(Manifest manifest) {
+        if (MigrationVersion.fromVersion(manifest.schema()).isNewerThan(tables.version())) {
+            throw ArchiveReader.refused("The archive was made by a newer Reckonrod (" + manifest.program()
+                    + "); install that version to restore it");
+        }
     }
 
     /**
@@ -84,10 +109,7 @@ class Restoring {
      */
     void restore(Path file, String asItIs) throws IOException {
         Manifest manifest = reader.manifest(file);
-        if (MigrationVersion.fromVersion(manifest.schema()).isNewerThan(tables.version())) {
-            throw ArchiveReader.refused("The archive was made by Reckonrod " + manifest.program()
-                    + ", which is newer than this one; take that one");
-        }
+        requireKnown(manifest);
         try (Connection alone = source.getConnection();
                 Statement lock = alone.createStatement();
                 ResultSet got = lock.executeQuery("select pg_try_advisory_lock(" + LOCK + ")")) {
@@ -99,15 +121,39 @@ class Restoring {
             }
             try {
                 aside(manifest, file);
+                trial.read(ASIDE);
                 whenNobodyIsAtWork(() -> whole.executeWithoutResult(status -> takeTheirPlace(asItIs)));
+                trial.forget();
             } finally {
                 jdbc.execute("drop schema if exists " + ASIDE + " cascade");
                 lock.execute("select pg_advisory_unlock(" + LOCK + ")");
             }
-        } catch (DataAccessException | FlywayException | SQLException wrong) {
+        } catch (DataAccessException | TransactionException | FlywayException | SQLException wrong) {
+            if (isBrokenOff(wrong)) {
+                throw new ProblemException(
+                        HttpStatus.SERVICE_UNAVAILABLE,
+                        RESTORE_BROKEN_OFF,
+                        "The database broke off",
+                        "The connection to the database was lost during the restore. Either all of the archive was restored or"
+                                + " nothing. Reload the page and look at your lists; what was there before is kept in the data"
+                                + " folder under archives/.",
+                        Map.of());
+            }
             throw ArchiveReader.refused("Its tables do not fit together: "
                     + String.valueOf(wrong.getMessage()).lines().findFirst().orElse("no reason"));
         }
+    }
+
+    /** Whether the connection went, so that it is unknown how far the database came (SQLSTATE classes 08 and 57). */
+    private static boolean isBrokenOff(Throwable wrong) {
+        for (Throwable each = wrong; each != null; each = each.getCause()) {
+            if (each instanceof SQLException sql
+                    && sql.getSQLState() != null
+                    && (sql.getSQLState().startsWith("08") || sql.getSQLState().startsWith("57"))) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /**
@@ -149,13 +195,43 @@ class Restoring {
                 .forEach(jdbc::execute);
         for (Map.Entry<String, Long> each : manifest.rows().entrySet()) {
             String table = ASIDE + "." + each.getKey();
-            long rows = reader.rows(file, each.getKey(), some -> fill(table, some));
+            long rows = reader.rows(file, each.getKey(), each.getValue(), some -> fill(table, some));
             if (rows != each.getValue()) {
-                throw ArchiveReader.refused("The table " + each.getKey() + " has " + rows + " rows, and "
-                        + each.getValue() + " were written");
+                throw ArchiveReader.refused("The table " + each.getKey() + " has "
+                        + (rows > each.getValue() ? "more" : "only " + rows) + " rows, and " + each.getValue()
+                        + " were written");
             }
         }
         migrate(MigrationVersion.LATEST);
+        requireSaneNumbers();
+    }
+
+    /** Numbers are raised when the archive takes its place, and the past of a list is followed from change to change. */
+    private void requireSaneNumbers() {
+        for (String table : versioned()) {
+            require(
+                    "select exists (select 1 from " + ASIDE + "." + table + " where version < 0 or version > "
+                            + LARGEST_NUMBER + ")",
+                    "A version in " + table + " is out of range");
+        }
+        require(
+                "select exists (select 1 from " + ASIDE + ".list_revision where id < 1 or id > " + LARGEST_NUMBER
+                        + " or parent_id >= id)",
+                "The changes of a list are not in order");
+        require(
+                "select exists (select 1 from " + ASIDE + ".list_revision child join " + ASIDE
+                        + ".list_revision parent on parent.id = child.parent_id where parent.list_id <> child.list_id)",
+                "A change belongs to two lists");
+        require(
+                "select exists (select 1 from " + ASIDE + ".channel_list l where not exists (select 1 from " + ASIDE
+                        + ".list_revision r where r.id = l.revision_id and r.list_id = l.id))",
+                "A list has no content");
+    }
+
+    private void require(String wrong, String words) {
+        if (Boolean.TRUE.equals(jdbc.queryForObject(wrong, Boolean.class))) {
+            throw ArchiveReader.refused(words);
+        }
     }
 
     private void migrate(MigrationVersion to) {
@@ -206,6 +282,7 @@ class Restoring {
         for (String table : versioned()) {
             jdbc.update("update " + ASIDE + "." + table + " set version = version + ?", beyond);
         }
+        radiosHere.setAside(own, ASIDE);
         jdbc.execute("set constraints all deferred");
         jdbc.execute("truncate " + all.stream().map(each -> own + "." + each).collect(Collectors.joining(", ")));
         for (String table : all) {
@@ -213,6 +290,7 @@ class Restoring {
             jdbc.execute("insert into " + own + "." + table + " (" + columns + ") select " + columns + " from " + ASIDE
                     + "." + table);
         }
+        radiosHere.bringBack(own);
         jdbc.queryForList("select setval(pg_get_serial_sequence('" + own + ".list_revision', 'id'),"
                 + " greatest((select coalesce(max(id), 1) from " + own + ".list_revision), " + beyond + "))");
     }

@@ -84,10 +84,10 @@ class AtHandController {
             case take -> started(view, radio, CloneKey.TAKE);
             case stop -> started(view, radio, CloneKey.NOTHING);
             case export -> {
-                slot(radio).export(bench.card(id), LocalDateTime.now(clock));
+                slot(radio).export(bench.card(unit), LocalDateTime.now(clock));
                 yield new AtHandView(view.acts(), "Exported");
             }
-            case take_in -> new AtHandView(view.acts(), slot(radio).takeIn(bench.card(id)));
+            case take_in -> new AtHandView(view.acts(), slot(radio).takeIn(bench.card(unit)));
         };
     }
 

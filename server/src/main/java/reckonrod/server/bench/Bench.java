@@ -3,6 +3,7 @@ package reckonrod.server.bench;
 import jakarta.annotation.PreDestroy;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.net.InetSocketAddress;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
@@ -11,15 +12,20 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Supplier;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
+import reckonrod.core.definition.LinkDefinition.MemoryCard;
 import reckonrod.core.definition.RadioDefinition;
 import reckonrod.core.image.MemoryImage;
 import reckonrod.core.link.Folder;
 import reckonrod.core.link.Line;
 import reckonrod.core.link.Port;
 import reckonrod.server.ReckonrodSettings;
-import reckonrod.server.ports.DirectoryFolder;
-import reckonrod.server.ports.SerialLine;
+import reckonrod.server.ports.CardFolder;
+import reckonrod.server.ports.CardLocations;
+import reckonrod.server.ports.SerialPorts;
+import reckonrod.server.ports.TcpTargets;
 import reckonrod.server.radios.Cables;
 import reckonrod.server.radios.PortAddress;
 import reckonrod.server.radios.RadioUnit;
@@ -34,15 +40,28 @@ import reckonrod.sim.face.RadioState;
  */
 @Component
 class Bench implements Cables {
+    private static final Logger LOG = LoggerFactory.getLogger(Bench.class);
+
     private final ReckonrodSettings settings;
     private final BenchStore store;
+    private final CardLocations cards;
+    private final SerialPorts serialPorts;
+    private final TcpTargets tcpTargets;
     private final Map<String, SimulatedRadio> radios = new ConcurrentHashMap<>();
     private final Map<String, TcpRadio> listeners = new ConcurrentHashMap<>();
     private final Set<String> plugged = ConcurrentHashMap.newKeySet();
 
-    Bench(ReckonrodSettings settings, BenchStore store) {
+    Bench(
+            ReckonrodSettings settings,
+            BenchStore store,
+            CardLocations cards,
+            SerialPorts serialPorts,
+            TcpTargets tcpTargets) {
         this.settings = settings;
         this.store = store;
+        this.cards = cards;
+        this.serialPorts = serialPorts;
+        this.tcpTargets = tcpTargets;
     }
 
     /**
@@ -51,15 +70,19 @@ class Bench implements Cables {
      * @param firstMemory makes what it holds if it has no kept memory yet
      */
     void place(String id, RadioDefinition definition, Supplier<MemoryImage> firstMemory) {
-        radios.computeIfAbsent(id, each -> {
-            if (!store.holds(each)) {
-                MemoryImage first =
-                        keptInFile(each, definition.layout().bytes()).orElseGet(firstMemory);
-                store.place(each, first, RadioState.off(definition));
+        radios.computeIfAbsent(key(id, definition), any -> {
+            if (!store.holds(id)) {
+                MemoryImage first = keptInFile(id, definition.layout().bytes()).orElseGet(firstMemory);
+                store.place(id, first, RadioState.off(definition));
             }
-            KeptRadio kept = new KeptRadio(each, store);
+            KeptRadio kept = new KeptRadio(id, store);
             return SimulatedRadio.usual(definition, kept, kept);
         });
+    }
+
+    /** An id may stand for a radio of another model after a restore. */
+    private static String key(String id, RadioDefinition definition) {
+        return id + " " + definition.id();
     }
 
     /** Earlier versions kept it in a file of the data folder. */
@@ -83,7 +106,7 @@ class Bench implements Cables {
                 unit.id(),
                 unit.definition(),
                 () -> SimulatedRadio.fresh(unit.definition(), unit.id().hashCode()));
-        return Optional.ofNullable(radios.get(unit.id()));
+        return Optional.ofNullable(radios.get(key(unit.id(), unit.definition())));
     }
 
     @Override
@@ -101,27 +124,46 @@ class Bench implements Cables {
         }
     }
 
+    @Override
+    public void forget(String id) {
+        radios.keySet().removeIf(each -> each.startsWith(id + " "));
+        store.forget(id);
+        TcpRadio listener = listeners.remove(id);
+        if (listener != null) {
+            try {
+                listener.close();
+            } catch (IOException closedAnyway) {
+                LOG.debug("The port of the deleted radio {} did not close", id, closedAnyway);
+            }
+        }
+    }
+
+    void clearCache() {
+        radios.clear();
+    }
+
     private Line line(RadioUnit unit) throws IOException {
         if (unit.port() instanceof PortAddress.Tcp tcp) {
+            InetSocketAddress target = tcpTargets.open(tcp.host(), tcp.port());
             try {
-                return new TcpPort(tcp.address());
+                return new TcpPort(target);
             } catch (IOException nobody) {
                 throw new IOException(
-                        "Nobody answers at " + tcp.host() + ":" + tcp.port()
-                                + ". Start what offers the radio there, or choose another port",
+                        "Nothing answers at " + tcp.host() + ":" + tcp.port()
+                                + ". Start the program that offers the radio there, or choose another port",
                         nobody);
             }
         }
         if (unit.port() instanceof PortAddress.Serial serial) {
-            return SerialLine.open(
+            return serialPorts.open(
                     serial.path(), unit.definition().line().cable().pace().baud());
         }
         if (unit.port() instanceof PortAddress.Card card) {
-            return DirectoryFolder.open(Path.of(card.folder()));
+            return cards.open(card.folder());
         }
         SimulatedRadio radio = radio(unit).orElseThrow(() -> new IOException("No cable goes to " + unit.name()));
         if (unit.byCard()) {
-            return card(unit.id());
+            return card(unit);
         }
         if (unit.port() instanceof PortAddress.SimulatedTcp) {
             return new TcpPort(listener(unit, radio).address());
@@ -139,28 +181,34 @@ class Bench implements Cables {
         return listener;
     }
 
-    /** The card of a simulated radio: it is in the radio and in this machine at once. */
-    DirectoryFolder card(String id) throws IOException {
-        Path folder = settings.dataFolder().resolve("cards").resolve(id).toAbsolutePath();
-        Files.createDirectories(folder);
-        return DirectoryFolder.open(folder);
+    /** The card of a simulated radio, which is in the radio and in this machine at once. */
+    CardFolder card(RadioUnit unit) throws IOException {
+        if (unit.definition().line().family() instanceof MemoryCard family) {
+            return cards.ofSimulated(unit.id(), family.folder());
+        }
+        throw new IOException(unit.name() + " has no card");
     }
 
     /** Says when it is pulled. */
     private record OnlyFolder(Folder folder, Runnable pulled) implements Folder {
         @Override
-        public List<String> names() throws IOException {
-            return folder.names();
+        public List<String> find(String name, String file) throws IOException {
+            return folder.find(name, file);
         }
 
         @Override
-        public Optional<byte[]> read(String name) throws IOException {
-            return folder.read(name);
+        public Optional<byte[]> read(String path) throws IOException {
+            return folder.read(path);
         }
 
         @Override
-        public void write(String name, byte[] bytes) throws IOException {
-            folder.write(name, bytes);
+        public void replace(String path, byte[] bytes) throws IOException {
+            folder.replace(path, bytes);
+        }
+
+        @Override
+        public void create(String path, byte[] bytes) throws IOException {
+            folder.create(path, bytes);
         }
 
         @Override

@@ -82,6 +82,12 @@ class BenchStore {
         record(id).set(state);
     }
 
+    void forget(String id) {
+        entities.createNativeQuery("delete from simulated_radio where radio_id = :id")
+                .setParameter("id", id)
+                .executeUpdate();
+    }
+
     private BenchRecord record(String id) {
         return Optional.ofNullable(entities.find(BenchRecord.class, id))
                 .orElseThrow(() -> new IllegalStateException("The simulated radio " + id + " is gone"));

@@ -11,6 +11,7 @@ import org.springframework.web.bind.annotation.RestController;
 import reckonrod.core.image.ImageCodec;
 import reckonrod.core.image.MemoryImage;
 import reckonrod.core.image.SlotReading;
+import reckonrod.core.list.SlotRange;
 import reckonrod.core.radio.RadioSlot;
 import reckonrod.server.problem.ProblemException;
 import reckonrod.server.radios.RadioUnit;
@@ -42,6 +43,14 @@ class TalkController {
     }
 
     private RadioSlot slot(RadioUnit unit, int slot) {
+        SlotRange slots = unit.definition().limits().slots();
+        if (!slots.contains(slot)) {
+            throw ProblemException.refused(
+                    "no-such-slot",
+                    "No such slot",
+                    "Slot " + slot + " is not one of " + unit.name() + "; its slots are " + slots.first() + " to "
+                            + slots.last() + ".");
+        }
         MemoryImage memory = bench.radio(unit)
                 .map(radio -> MemoryImage.of(
                         radio.memory().read(0, unit.definition().layout().bytes())))

@@ -51,10 +51,12 @@ class KeyWork {
                 unit.definition(),
                 read.orElseThrow(() -> ProblemException.refused(
                         "never-read",
-                        "It was never read",
-                        unit.name()
-                                + " was never read, so nobody knows what of the list it holds already. Read it under"
-                                + " Load, or key the whole list in.")),
+                        "Read it first",
+                        "Nobody knows what " + unit.name()
+                                + (unit.unknownSince().isPresent()
+                                        ? " holds since an archive was restored."
+                                        : " holds: it was never read.")
+                                + " Read it under Load, or print key sheets for the whole list.")),
                 placements);
     }
 }

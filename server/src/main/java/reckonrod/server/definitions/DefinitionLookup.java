@@ -13,12 +13,13 @@ import org.springframework.transaction.annotation.Transactional;
 import reckonrod.core.datafile.DataFileException;
 import reckonrod.core.definition.RadioDefinition;
 import reckonrod.core.definition.RadioDefinitions;
+import reckonrod.server.backup.RestoreCheck;
 import reckonrod.server.problem.ProblemException;
 
 /** Finds definitions of radios, those that ship and the person's own. */
 @Component
 @Transactional(readOnly = true)
-public class DefinitionLookup {
+public class DefinitionLookup implements RestoreCheck {
     private static final Logger LOG = LoggerFactory.getLogger(DefinitionLookup.class);
 
     private final RadioDefinitions shipped;
@@ -41,6 +42,22 @@ public class DefinitionLookup {
                 .sorted(Comparator.comparing(RadioDefinition::title))
                 .forEach(all::add);
         return List.copyOf(all);
+    }
+
+    /** One that cannot be read is left out, as it would be later, and its radios with it. */
+    @Override
+    public void readAll() {
+        all();
+    }
+
+    @Override
+    public void clearCache() {
+        read.clear();
+    }
+
+    /** Whether there is a definition of that id, be it one that cannot be read any more. */
+    public boolean holds(String id) {
+        return ships(id) || own.existsById(id);
     }
 
     /** Whether it ships with the program. */

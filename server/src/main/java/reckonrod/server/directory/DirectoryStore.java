@@ -12,15 +12,19 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
 import reckonrod.core.directory.DirectoryEntry;
+import reckonrod.server.backup.RestoreCheck;
 
 /** Keeps the directory. Finding is by box and filter; what is a distance or a reach is worked out by the core. */
 @Repository
 @Transactional(readOnly = true)
-public class DirectoryStore {
+public class DirectoryStore implements RestoreCheck {
     private static final Pattern SPACES = Pattern.compile("\\s+");
+
+    private static final int ROWS_AT_A_TIME = 500;
 
     private final EntityManager entities;
 
@@ -48,6 +52,22 @@ public class DirectoryStore {
                 .stream()
                 .map(row -> new Source((String) row[0], (Long) row[1], (LocalDate) row[2]))
                 .toList();
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public void readAll() {
+        try (Stream<EntryRecord> rows = entities.createQuery("select e from EntryRecord e", EntryRecord.class)
+                .setHint("org.hibernate.fetchSize", ROWS_AT_A_TIME)
+                .getResultStream()) {
+            int[] count = {0};
+            rows.forEach(row -> {
+                row.entry();
+                if (++count[0] % ROWS_AT_A_TIME == 0) {
+                    entities.clear();
+                }
+            });
+        }
     }
 
     /** The entries with these keys; those that are not there are left out. */

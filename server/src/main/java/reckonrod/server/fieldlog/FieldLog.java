@@ -21,6 +21,7 @@ import reckonrod.core.geography.PositionReader;
 import reckonrod.core.list.ChannelList;
 import reckonrod.core.list.ListEntry;
 import reckonrod.core.notation.Reckoner;
+import reckonrod.server.backup.RestoreCheck;
 import reckonrod.server.lists.ListStore;
 import reckonrod.server.lists.StoredList;
 import reckonrod.server.places.PlaceFinder;
@@ -34,7 +35,7 @@ import reckonrod.server.radios.RadioUnits;
  */
 @Service
 @Transactional
-public class FieldLog {
+public class FieldLog implements RestoreCheck {
     private final FieldTestRepository tests;
     private final ListStore lists;
     private final RadioUnits radios;
@@ -142,6 +143,13 @@ public class FieldLog {
         return tests.findAllByOrderByTestedAtDescIdAsc().stream()
                 .map(FieldTestView::of)
                 .toList();
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public void readAll() {
+        all();
+        whole(Set.of());
     }
 
     @Transactional(readOnly = true)

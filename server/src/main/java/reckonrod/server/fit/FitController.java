@@ -139,11 +139,6 @@ class FitController {
     }
 
     private Snapshot newest(RadioUnit unit) {
-        return units.newestSnapshot(unit.withLink().id())
-                .orElseThrow(() -> ProblemException.refused(
-                        "not-read-yet",
-                        "Not read yet",
-                        unit.name()
-                                + " was not read yet. Read it first; nothing is written before a snapshot exists."));
+        return units.known(unit.withLink()).orElseThrow(() -> Loading.notRead(unit));
     }
 }

@@ -33,6 +33,18 @@ public class Loading {
         return made.fit(unit, list, plans.planOf(list));
     }
 
+    /** Nothing can be planned against contents that nobody knows. */
+    public static ProblemException notRead(RadioUnit unit) {
+        return ProblemException.refused(
+                "not-read-yet",
+                "Read it first",
+                unit.unknownSince()
+                        .map(since -> "An archive was restored since " + unit.name()
+                                + " was last read, so nobody knows what it holds. Read it first.")
+                        .orElse(unit.name() + " has not been read yet. Read it first; nothing is written before a"
+                                + " snapshot exists."));
+    }
+
     /**
      * What writing a fitted list does to the radio, against a snapshot of it.
      *

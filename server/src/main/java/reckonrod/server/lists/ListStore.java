@@ -1,5 +1,6 @@
 package reckonrod.server.lists;
 
+import jakarta.persistence.EntityManager;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -8,6 +9,7 @@ import java.util.Comparator;
 import java.util.Deque;
 import java.util.HashMap;
 import java.util.Iterator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -21,20 +23,24 @@ import org.springframework.transaction.annotation.Transactional;
 import reckonrod.core.list.ChannelList;
 import reckonrod.core.list.ListChange;
 import reckonrod.core.list.ListEdit;
+import reckonrod.server.backup.RestoreCheck;
 import reckonrod.server.lists.RevisionRepository.Title;
 import reckonrod.server.problem.ProblemException;
 
 /** Keeps lists. Each change is one transaction that adds a revision; a change made on an old version is turned down. */
 @Service
 @Transactional
-public class ListStore {
+public class ListStore implements RestoreCheck {
     /** How long a list lies in the bin. */
     private static final Duration IN_THE_BIN = Duration.ofDays(30);
+
+    private static final int REVISIONS_AT_HAND = 128;
 
     private final ListRepository lists;
     private final RevisionRepository revisions;
     private final NamedRevisionRepository named;
     private final RevisionCache cache;
+    private final EntityManager entities;
     private final Clock clock;
 
     ListStore(
@@ -42,7 +48,9 @@ public class ListStore {
             RevisionRepository revisions,
             NamedRevisionRepository named,
             RevisionCache cache,
+            EntityManager entities,
             Clock clock) {
+        this.entities = entities;
         this.named = named;
         this.cache = cache;
         this.lists = lists;
@@ -341,6 +349,56 @@ public class ListStore {
     private ListRecord known(UUID id) {
         return lists.findById(id)
                 .orElseThrow(() -> ProblemException.notFound("There is no list " + id + "; it may have been deleted."));
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public void readAll() {
+        for (ListRecord record : lists.findAll()) {
+            try {
+                ChannelList now = readPast(record.id(), record.revisionId());
+                if (!stored(record).list().equals(now)) {
+                    throw new IllegalStateException("its changes do not lead to it");
+                }
+            } catch (RuntimeException unreadable) {
+                throw new IllegalStateException(
+                        "the list \"" + record.name() + "\": " + unreadable.getMessage(), unreadable);
+            }
+        }
+    }
+
+    /** Works out every revision once, each from its parent; the one asked for comes back. */
+    private ChannelList readPast(UUID list, long wanted) {
+        ChannelList found = null;
+        Map<Long, ChannelList> known = new LinkedHashMap<>() {
+            @Override
+            protected boolean removeEldestEntry(Map.Entry<Long, ChannelList> eldest) {
+                return size() > REVISIONS_AT_HAND;
+            }
+        };
+        for (Long id : revisions.idsOf(list)) {
+            RevisionRecord each = revisions.findById(id).orElseThrow();
+            ChannelList content;
+            if (each.document() != null) {
+                content = each.document().toList();
+            } else {
+                Long parent = revisions.title(id).parentId();
+                if (revisions.parent(id).sinceWhole()
+                        != revisions.parent(parent).sinceWhole() + 1) {
+                    throw new IllegalStateException("its changes are not in order");
+                }
+                content = each.difference().appliedTo(known.containsKey(parent) ? known.get(parent) : list(parent));
+            }
+            known.put(id, content);
+            found = id == wanted ? content : found;
+            entities.clear();
+        }
+        return found;
+    }
+
+    @Override
+    public void clearCache() {
+        cache.clear();
     }
 
     private ChannelList list(Long revision) {

@@ -19,6 +19,11 @@ class RevisionCache {
         return Optional.ofNullable(lists.get(revision));
     }
 
+    synchronized void clear() {
+        lists.clear();
+        channels = 0;
+    }
+
     synchronized void put(Long revision, ChannelList list) {
         if (lists.put(revision, list) == null) {
             channels += list.entries().size();

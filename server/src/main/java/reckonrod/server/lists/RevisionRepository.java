@@ -36,6 +36,10 @@ interface RevisionRepository extends JpaRepository<RevisionRecord, Long> {
     @Query(TITLE + "where r.listId = :list order by r.id desc limit 100")
     List<Title> newest(UUID list);
 
+    /** All revisions of a list, the oldest first. */
+    @Query("select r.id from RevisionRecord r where r.listId = :list order by r.id")
+    List<Long> idsOf(UUID list);
+
     /** A revision and those before it, back to the one that keeps the whole list; that one comes first. */
     @NativeQuery("""
             with recursive chain as (

@@ -16,12 +16,13 @@ import reckonrod.core.bandplan.BandPlans;
 import reckonrod.core.bandplan.Licence;
 import reckonrod.core.datafile.DataFileException;
 import reckonrod.core.list.ChannelList;
+import reckonrod.server.backup.RestoreCheck;
 import reckonrod.server.problem.ProblemException;
 
 /** Finds band plans, those that ship and the person's own. */
 @Component
 @Transactional(readOnly = true)
-public class PlanLookup {
+public class PlanLookup implements RestoreCheck {
     private static final Logger LOG = LoggerFactory.getLogger(PlanLookup.class);
 
     private final BandPlans shipped;
@@ -69,6 +70,17 @@ public class PlanLookup {
     /** The plan that a list goes by, judging by the list's class of licence. */
     public BandPlan planOf(ChannelList list) {
         return plan(list.bandPlanId()).judgingBy(list.licence());
+    }
+
+    /** One that cannot be read is left out, as it would be later; what depends on it says so itself. */
+    @Override
+    public void readAll() {
+        all();
+    }
+
+    @Override
+    public void clearCache() {
+        read.clear();
     }
 
     private Optional<BandPlan> ownPlan(String id) {

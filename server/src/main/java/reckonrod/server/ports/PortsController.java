@@ -2,7 +2,6 @@ package reckonrod.server.ports;
 
 import com.fazecast.jSerialComm.SerialPort;
 import io.swagger.v3.oas.annotations.media.Schema;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -11,6 +10,14 @@ import org.springframework.web.bind.annotation.RestController;
 /** The serial ports of this machine, as they are now. */
 @RestController
 class PortsController {
+    private final SerialPorts serial;
+    private final CardLocations cards;
+
+    PortsController(SerialPorts serial, CardLocations cards) {
+        this.serial = serial;
+        this.cards = cards;
+    }
+
     /**
      * A port.
      *
@@ -25,13 +32,26 @@ class PortsController {
 
     @GetMapping("/api/ports")
     List<PortView> ports() {
-        return Arrays.stream(SerialPort.getCommPorts())
+        return serial.listed().stream()
                 .map(port -> new PortView(
                         port.getSystemPortPath(),
                         says(port),
                         PortTrouble.foreseen(port.getSystemPortPath()).orElse(null)))
                 .sorted(Comparator.comparing(PortView::path))
                 .toList();
+    }
+
+    /**
+     * Where cards may lie.
+     *
+     * @param allowed the folders beneath which a card's folder may be
+     * @param offered folders that are there now
+     */
+    record CardFoldersView(List<String> allowed, List<String> offered) {}
+
+    @GetMapping("/api/card-folders")
+    CardFoldersView cardFolders() {
+        return new CardFoldersView(cards.allowed(), cards.offered());
     }
 
     private static String says(SerialPort port) {

@@ -40,7 +40,9 @@ public final class ZipFolder implements Folder {
                     if (bytes > MOST_BYTES || folder.files.size() == MOST_FILES) {
                         throw new IOException("it unpacks to more than any radio's card holds");
                     }
-                    folder.files.put(entry.getName().replace('\\', '/'), held);
+                    if (folder.files.put(entry.getName().replace('\\', '/'), held) != null) {
+                        throw new IOException("it holds " + entry.getName() + " twice");
+                    }
                 }
             }
         }
@@ -64,17 +66,26 @@ public final class ZipFolder implements Folder {
     }
 
     @Override
-    public List<String> names() {
-        return List.copyOf(files.keySet());
+    public List<String> find(String folder, String file) {
+        return files.keySet().stream()
+                .filter(each -> each.substring(each.lastIndexOf('/') + 1).equalsIgnoreCase(file))
+                .toList();
     }
 
     @Override
-    public Optional<byte[]> read(String name) {
-        return Optional.ofNullable(files.get(name)).map(byte[]::clone);
+    public Optional<byte[]> read(String path) {
+        return Optional.ofNullable(files.get(path)).map(byte[]::clone);
     }
 
     @Override
-    public void write(String name, byte[] bytes) {
-        files.put(name, bytes.clone());
+    public void replace(String path, byte[] bytes) {
+        files.put(path, bytes.clone());
+    }
+
+    @Override
+    public void create(String path, byte[] bytes) throws IOException {
+        if (files.putIfAbsent(path, bytes.clone()) != null) {
+            throw new IOException(path + " exists already");
+        }
     }
 }

@@ -166,12 +166,14 @@ class Readiness {
                 ? "Keyed in by hand; nothing is known of what it holds."
                 : unit.halfWritten().isPresent()
                         ? "Half written: put its snapshot back first."
-                        : current
-                                ? "Holds the list as it is now."
-                                : ours
-                                        ? "Holds an older state of the list; write it again."
-                                        : loaded.map(each -> "Holds \"" + each.listName() + "\".")
-                                                .orElse("Was never written from here.");
+                        : unit.unknownSince().isPresent()
+                                ? "Contents unknown since an archive was restored: read it first."
+                                : current
+                                        ? "Holds the list as it is now."
+                                        : ours
+                                                ? "Holds an older state of the list; write it again."
+                                                : loaded.map(each -> "Holds \"" + each.listName() + "\".")
+                                                        .orElse("Was never written from here.");
         return new ReadyRadioView(
                 unit.id(),
                 unit.name(),

@@ -12,4 +12,7 @@ public interface Cables {
      *     stop
      */
     Line open(RadioUnit unit) throws IOException;
+
+    /** A radio was deleted; another one may get its id. */
+    void forget(String id);
 }

@@ -77,6 +77,15 @@ public sealed interface PortAddress {
         return this instanceof Simulated || this instanceof SimulatedTcp;
     }
 
+    /** Reads a stored word; one that no Reckonrod wrote counts as no port, so that the radio can still be shown and given another. */
+    static PortAddress stored(String text) {
+        try {
+            return parse(text);
+        } catch (IllegalArgumentException unknown) {
+            return new None();
+        }
+    }
+
     /**
      * Reads the word.
      *

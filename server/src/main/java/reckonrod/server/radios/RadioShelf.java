@@ -17,13 +17,19 @@ import reckonrod.core.notation.ToneText;
 import reckonrod.server.definitions.DefinitionLookup;
 import reckonrod.server.definitions.Way;
 import reckonrod.server.plans.PlanLookup;
+import reckonrod.server.ports.CardLocations;
+import reckonrod.server.ports.SerialPorts;
+import reckonrod.server.ports.TcpTargets;
 import reckonrod.server.problem.ProblemException;
 
-/** Keeps what the person knows of the radios besides what is in them. A radio that was here is never deleted: its snapshots stay. */
+/** Keeps what the person knows of the radios besides what is in them. A radio goes only by way of being retired. */
 @Service
 @Transactional
 class RadioShelf {
     private static final int MOST_RADIOS = 60;
+    /** So many that nobody meets it by use, and few enough that a script cannot fill the disk with them. */
+    private static final int MOST_RETIRED = 500;
+
     private static final int MOST_OVERRULES = 1_000;
 
     private final RadioUnits radios;
@@ -31,6 +37,9 @@ class RadioShelf {
     private final LendingRepository lendings;
     private final DefinitionLookup definitions;
     private final PlanLookup plans;
+    private final CardLocations cards;
+    private final SerialPorts serialPorts;
+    private final TcpTargets tcpTargets;
     private final Clock clock;
 
     RadioShelf(
@@ -39,12 +48,18 @@ class RadioShelf {
             LendingRepository lendings,
             DefinitionLookup definitions,
             PlanLookup plans,
+            CardLocations cards,
+            SerialPorts serialPorts,
+            TcpTargets tcpTargets,
             Clock clock) {
         this.radios = radios;
         this.units = units;
         this.lendings = lendings;
         this.definitions = definitions;
         this.plans = plans;
+        this.cards = cards;
+        this.serialPorts = serialPorts;
+        this.tcpTargets = tcpTargets;
         this.clock = clock;
     }
 
@@ -52,10 +67,7 @@ class RadioShelf {
         RadioDefinition definition = definitions.get(request.model());
         String name = request.known().name();
         requireFree(name, "");
-        if (units.count() >= MOST_RADIOS) {
-            throw ProblemException.refused(
-                    "too-many-radios", "Too many radios", "There are " + MOST_RADIOS + " here, and no more are kept.");
-        }
+        requireRoom();
         UnitRecord unit = new UnitRecord(
                 id(name),
                 name,
@@ -79,7 +91,7 @@ class RadioShelf {
         requireFree(name, id);
         unit.isKnownAs(request.known());
         boolean stays = request.reached() == ShelfRequests.Reached.simulated
-                && PortAddress.parse(unit.port()).isSimulated();
+                && PortAddress.stored(unit.port()).isSimulated();
         if (request.reached() != null && !stays) {
             unit.isReachedBy(port(definitions.get(unit.definitionId()), request.reached(), request.at()));
         }
@@ -113,7 +125,7 @@ class RadioShelf {
                                     : byCard ? " is loaded by a memory card." : " is loaded by a cable."));
         }
         try {
-            return PortAddress.parse(reached + ":" + ShelfRequests.text(at));
+            return allowed(PortAddress.parse(reached + ":" + ShelfRequests.text(at)));
         } catch (IllegalArgumentException wrong) {
             throw ProblemException.refused(
                     "port-not-understood",
@@ -128,6 +140,31 @@ class RadioShelf {
                             "A TCP port is a host and a number such as localhost:4012, was \"" + ShelfRequests.text(at)
                                     + "\".";
                     });
+        }
+    }
+
+    /** Checked again when it is opened; here the person hears of it while they choose. */
+    private PortAddress allowed(PortAddress address) {
+        Optional<String> refusal = Optional.empty();
+        if (address instanceof PortAddress.Card card) {
+            refusal = cards.refusal(card.folder());
+        } else if (address instanceof PortAddress.Serial serial) {
+            refusal = serialPorts.refusal(serial.path());
+        } else if (address instanceof PortAddress.Tcp tcp) {
+            refusal = tcpTargets.refusal(tcp.host(), tcp.port());
+        }
+        refusal.ifPresent(why -> {
+            throw ProblemException.refused("port-not-allowed", "That place is not allowed", why + ".");
+        });
+        return address;
+    }
+
+    private void requireRoom() {
+        if (units.countByRetiredAtIsNull() >= MOST_RADIOS) {
+            throw ProblemException.refused(
+                    "too-many-radios",
+                    "Too many radios",
+                    "There are " + MOST_RADIOS + " radios in use, which is the limit. Retire one first.");
         }
     }
 
@@ -219,9 +256,18 @@ class RadioShelf {
         }
     }
 
-    /** Lays a radio aside for good, or takes it up again. */
+    /** Retires a radio, or puts it back into use. */
     public RadioUnit retire(String id, boolean aside) {
         UnitRecord unit = radios.record(id);
+        if (aside && units.countByRetiredAtIsNotNull() >= MOST_RETIRED) {
+            throw ProblemException.refused(
+                    "too-many-radios",
+                    "Too many retired radios",
+                    "There are " + MOST_RETIRED + " retired radios, which is the limit. Delete one first.");
+        }
+        if (!aside && unit.retiredAt() != null) {
+            requireRoom();
+        }
         if (aside && unit.halfWritten()) {
             throw ProblemException.conflict(
                     "half-written",
@@ -231,6 +277,31 @@ class RadioShelf {
         unit.retires(aside ? clock.instant() : null);
         units.saveAndFlush(unit);
         return radios.get(id);
+    }
+
+    /**
+     * Deletes a retired radio for good, with its snapshots and transfers. The log keeps its tests.
+     *
+     * @param snapshots how many snapshots the person was told would go
+     */
+    public void delete(String id, long snapshots) {
+        UnitRecord unit = radios.record(id);
+        if (unit.retiredAt() == null) {
+            throw ProblemException.conflict(
+                    "radio-in-use",
+                    "In use",
+                    unit.name() + " is in use. Retire it first; only retired radios are deleted.");
+        }
+        long now = radios.snapshotCount(id);
+        if (now != snapshots) {
+            throw ProblemException.conflict(
+                    "loss-not-meant",
+                    "The number of snapshots changed",
+                    "Deleting " + unit.name() + " now deletes " + now + " snapshots, and " + snapshots
+                            + " were shown. Nothing was deleted; look again.");
+        }
+        units.delete(unit);
+        units.flush();
     }
 
     @Transactional(readOnly = true)

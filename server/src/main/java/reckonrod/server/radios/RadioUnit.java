@@ -3,6 +3,7 @@ package reckonrod.server.radios;
 import java.time.Instant;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.regex.Pattern;
 import reckonrod.core.definition.RadioDefinition;
 import reckonrod.core.fit.Carrying;
 import reckonrod.server.definitions.Way;
@@ -17,6 +18,7 @@ import reckonrod.server.problem.ProblemException;
  * @param port how it is reached
  * @param halfWritten there when a write was begun and not brought to a good end
  * @param loaded which list it holds, as far as is known
+ * @param unknownSince since when it is unknown what it holds: an archive was restored then, and it has not been read since
  * @param shelf what the person knows of it besides
  * @param carrying at which of its slots a list goes, and what is otherwise in it than in the list
  */
@@ -27,8 +29,19 @@ public record RadioUnit(
         PortAddress port,
         Optional<HalfWritten> halfWritten,
         Optional<Loaded> loaded,
+        Optional<Instant> unknownSince,
         Shelf shelf,
         Carrying carrying) {
+    /** Ids are used in addresses and in the names of folders. */
+    private static final Pattern ID = Pattern.compile("[a-z0-9][a-z0-9-]{0,79}");
+
+    public RadioUnit {
+        if (!ID.matcher(id).matches()) {
+            throw new IllegalArgumentException(
+                    "A radio's id must be lower-case letters, digits and hyphens, was \"" + id + "\"");
+        }
+    }
+
     /**
      * The radio, if it can be loaded by a cable or a card at all.
      *

@@ -145,8 +145,9 @@ public class RadioUnits {
         }
     }
 
-    /** Keeps what a radio holds. */
+    /** Keeps what a radio holds; it is known from now on. */
     public Snapshot keep(String radioId, String reason, MemoryImage image) {
+        record(radioId).contentsAreKnown();
         return snapshot(snapshots.save(
                 new SnapshotRecord(UUID.randomUUID(), radioId, clock.instant(), reason, image.toBytes())));
     }
@@ -159,12 +160,24 @@ public class RadioUnits {
                 .toList();
     }
 
-    /** What the radio held when it was read last, if it was read at all. */
+    /** How many snapshots of a radio there are. */
+    @Transactional(readOnly = true)
+    public long snapshotCount(String radioId) {
+        return snapshots.countByRadioId(radioId);
+    }
+
+    /** What the radio held when it was read last, if it was read at all; that may be another thing than it holds now. */
     @Transactional(readOnly = true)
     public Optional<Snapshot> newestSnapshot(String radioId) {
         return snapshots
                 .findFirstByRadioIdOrderByTakenAtDesc(record(radioId).id())
                 .map(RadioUnits::snapshot);
+    }
+
+    /** The newest snapshot, if it still stands for what the radio holds. */
+    @Transactional(readOnly = true)
+    public Optional<Snapshot> known(RadioUnit unit) {
+        return unit.unknownSince().isPresent() ? Optional.empty() : newestSnapshot(unit.id());
     }
 
     /** What the radio itself was set to when it was read last; nothing where that is not known. */
@@ -175,13 +188,15 @@ public class RadioUnits {
                 .orElse(Map.of());
     }
 
-    /** What a radio was read to hold last; nothing where its memory is not laid out, or of another size since its model was edited. */
+    /**
+     * What the radio holds, as far as anybody here knows; empty where it was never read, where an archive was restored since, where
+     * its memory is not laid out, or where it has another size since its model was edited.
+     */
     @Transactional(readOnly = true)
     public Optional<Snapshot> lastRead(RadioUnit unit) {
         return unit.definition()
                 .memory()
-                .flatMap(layout ->
-                        newestSnapshot(unit.id()).filter(each -> each.image().size() == layout.bytes()));
+                .flatMap(layout -> known(unit).filter(each -> each.image().size() == layout.bytes()));
     }
 
     /**
@@ -228,13 +243,14 @@ public class RadioUnits {
                 record.id(),
                 record.name(),
                 definition,
-                PortAddress.parse(record.port()),
+                PortAddress.stored(record.port()),
                 record.halfWritten()
                         ? Optional.of(new RadioUnit.HalfWritten(record.snapshotToPutBack()))
                         : Optional.empty(),
                 Optional.ofNullable(record.loadedListName())
                         .map(name -> new RadioUnit.Loaded(
                                 Optional.ofNullable(record.loadedListId()), name, record.loadedAt())),
+                Optional.ofNullable(record.unknownSince()),
                 record.shelf(lent),
                 record.carrying());
     }

@@ -20,6 +20,7 @@ import reckonrod.server.definitions.Way;
  * @param keysKnown whether it is known what its keys do, so that a channel can be keyed in by hand by a sheet
  * @param baud the speed of its cable; absent where it is not loaded by cable
  * @param person what the person does to load it by cable or card
+ * @param unknownSince since when it is unknown what it holds, because an archive was restored; absent where it is known
  * @param heldBeforeReset what it held before it came to hold nothing, if that is so
  * @param line how it is reached
  * @param cardOut the card that is on its way into it
@@ -44,6 +45,7 @@ record RadioView(
         boolean halfWritten,
         @Schema(nullable = true) LoadedView loaded,
         @Schema(nullable = true) SnapshotView newestSnapshot,
+        @Schema(nullable = true) Instant unknownSince,
         @Schema(nullable = true) SnapshotView heldBeforeReset,
         ShelfView shelf,
         List<SettingNow> settings,

@@ -52,7 +52,9 @@ class RadioViews {
                                 loaded.listId().orElse(null), loaded.listName(), loaded.since()))
                         .orElse(null),
                 newest.map(snapshot -> of(unit, snapshot)).orElse(null),
-                newest.filter(each -> isOfModel(unit, each))
+                unit.unknownSince().orElse(null),
+                units.known(unit)
+                        .filter(each -> isOfModel(unit, each))
                         .flatMap(each -> units.heldBeforeReset(unit, each.image()))
                         .map(each -> of(unit, each))
                         .orElse(null),
@@ -86,8 +88,9 @@ class RadioViews {
     }
 
     static RadioView.SnapshotView of(RadioUnit unit, Snapshot snapshot) {
-        int channels =
-                new ImageCodec(unit.definition()).decode(snapshot.image()).size();
+        int channels = isOfModel(unit, snapshot)
+                ? new ImageCodec(unit.definition()).decode(snapshot.image()).size()
+                : 0;
         return new RadioView.SnapshotView(snapshot.id(), snapshot.takenAt(), snapshot.reason(), channels);
     }
 }

@@ -6,12 +6,14 @@ import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -21,8 +23,10 @@ import org.springframework.web.bind.annotation.RestController;
 class ShelfController {
     private final RadioShelf shelf;
     private final RadioViews views;
+    private final Cables cables;
 
-    ShelfController(RadioShelf shelf, RadioViews views) {
+    ShelfController(RadioShelf shelf, RadioViews views, Cables cables) {
+        this.cables = cables;
         this.shelf = shelf;
         this.views = views;
     }
@@ -88,6 +92,18 @@ class ShelfController {
     @PostMapping("/{id}/take-up")
     RadioView takeUp(@PathVariable String id) {
         return views.of(shelf.retire(id, false));
+    }
+
+    /**
+     * Deletes a retired radio for good.
+     *
+     * @param snapshots how many snapshots go with it, as it was shown
+     */
+    @DeleteMapping("/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void delete(@PathVariable String id, @RequestParam long snapshots) {
+        shelf.delete(id, snapshots);
+        cables.forget(id);
     }
 
     @GetMapping("/{id}/lendings")

@@ -58,6 +58,10 @@ class SnapshotLibrary {
             String digest,
             String needed) {}
 
+    void clearCache() {
+        channels.clear();
+    }
+
     /** All of them, newest first. */
     @Transactional(readOnly = true)
     public List<Shelved> all() {

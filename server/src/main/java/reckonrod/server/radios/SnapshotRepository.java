@@ -8,5 +8,7 @@ import org.springframework.data.jpa.repository.JpaRepository;
 interface SnapshotRepository extends JpaRepository<SnapshotRecord, UUID> {
     Optional<SnapshotRecord> findFirstByRadioIdOrderByTakenAtDesc(String radioId);
 
+    long countByRadioId(String radioId);
+
     List<SnapshotRecord> findByRadioIdOrderByTakenAtDesc(String radioId);
 }

@@ -28,6 +28,7 @@ class UnitRecord {
     private UUID loadedListId;
     private String loadedListName;
     private Instant loadedAt;
+    private Instant unknownSince;
     private UUID snapshotToPutBack;
     private UUID writtenSnapshot;
 
@@ -140,6 +141,15 @@ class UnitRecord {
 
     Instant loadedAt() {
         return loadedAt;
+    }
+
+    /** Since when it is unknown what the radio holds; null where it is known. */
+    Instant unknownSince() {
+        return unknownSince;
+    }
+
+    void contentsAreKnown() {
+        unknownSince = null;
     }
 
     UUID snapshotToPutBack() {

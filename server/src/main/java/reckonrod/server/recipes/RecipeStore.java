@@ -9,13 +9,14 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import reckonrod.core.datafile.DataFileException;
 import reckonrod.core.recipe.ExportRecipe;
+import reckonrod.server.backup.RestoreCheck;
 import reckonrod.server.problem.FileFault;
 import reckonrod.server.problem.ProblemException;
 
 /** Keeps the person's own recipes as the texts of their files. What cannot be read is not kept. */
 @Service
 @Transactional
-class RecipeStore {
+class RecipeStore implements RestoreCheck {
     private static final int MOST_CHARACTERS = 100_000;
     private static final int MOST_RECIPES = 500;
 
@@ -47,6 +48,11 @@ class RecipeStore {
     }
 
     @Transactional(readOnly = true)
+    @Override
+    public void readAll() {
+        all();
+    }
+
     public RecipeFile get(String id) {
         return ExportRecipe.shippedTexts().containsKey(id) ? shipped(id) : file(record(id));
     }

@@ -6,11 +6,8 @@ import java.io.InputStream;
 
 /** A body that may not be too large, nor come too slowly. */
 final class PacedStream extends FilterInputStream {
-    private static final long GRACE_NANOS = 5_000_000_000L;
-    private static final long LEAST_BYTES_A_SECOND = 4_096;
-
     private final BodyKind kind;
-    private final long beganNanos = System.nanoTime();
+    private final BodyPace pace = new BodyPace();
     private long bytes;
 
     /** More came than may. */
@@ -42,8 +39,7 @@ final class PacedStream extends FilterInputStream {
         if (bytes > kind.mostBytes()) {
             throw new TooLarge();
         }
-        long nanos = System.nanoTime() - beganNanos - GRACE_NANOS;
-        if (nanos > 0 && bytes < LEAST_BYTES_A_SECOND * nanos / 1_000_000_000L) {
+        if (pace.isTooSlow(bytes)) {
             throw new TooSlow();
         }
         return count;

@@ -13,6 +13,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import reckonrod.core.link.LinkException.Fault;
 import reckonrod.core.link.TransferWatch.Phase;
+import reckonrod.server.backup.RestoreCheck;
 import reckonrod.server.follow.RunningWork;
 import reckonrod.server.problem.ProblemException;
 import reckonrod.server.radios.RadioUnits;
@@ -20,7 +21,7 @@ import reckonrod.server.radios.RadioUnits;
 /** Keeps the rows of the transfers; whatever a screen shows of a transfer comes from here, in whichever instance it runs. */
 @Service
 @Transactional(rollbackFor = LeaseLost.class)
-class JobStore implements RunningWork.Source {
+class JobStore implements RunningWork.Source, RestoreCheck {
     private final JobRepository jobs;
     private final RadioUnits units;
     private final Clock clock;
@@ -176,6 +177,13 @@ class JobStore implements RunningWork.Source {
                                 job -> job.end(JobState.INTERRUPTED, job.kind().afterSilence(), null, clock.instant()));
             }
         }
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public void readAll() {
+        jobs.findAll().forEach(this::view);
+        running();
     }
 
     private JobRecord held(UUID id) throws LeaseLost {

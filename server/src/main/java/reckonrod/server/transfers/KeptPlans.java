@@ -9,6 +9,7 @@ import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import reckonrod.core.image.PlanWords;
+import reckonrod.server.backup.RestoreCheck;
 import reckonrod.server.problem.ProblemException;
 import reckonrod.server.radios.RadioUnit;
 import reckonrod.server.radios.RadioUnits;
@@ -17,7 +18,7 @@ import reckonrod.server.transfers.KeptPlanRecord.State;
 /** Keeps writes that are to be made later; one for a radio, the newest. */
 @Service
 @Transactional
-class KeptPlans {
+class KeptPlans implements RestoreCheck {
     /** What this program claimed and has no transfer yet. */
     private final Set<UUID> begun = ConcurrentHashMap.newKeySet();
 
@@ -63,6 +64,12 @@ class KeptPlans {
         return plans.findAllByOrderByKeptAt().stream()
                 .flatMap(plan -> unit(plan).map(unit -> kept(plan, unit)).stream())
                 .toList();
+    }
+
+    @Override
+    @Transactional(readOnly = true)
+    public void readAll() {
+        all();
     }
 
     @Transactional(readOnly = true)

@@ -62,6 +62,9 @@ class PlannedWrites {
                     "Half written",
                     unit.name() + " is half written. Put its snapshot back first, so that what it holds is known.");
         }
+        if (unit.unknownSince().isPresent()) {
+            throw Loading.notRead(unit);
+        }
         StoredList list = lists.get(request.listId());
         if (list.version() != request.listVersion()) {
             throw ProblemException.conflict(

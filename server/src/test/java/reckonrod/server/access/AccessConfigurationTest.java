@@ -14,7 +14,8 @@ class AccessConfigurationTest {
     private static final byte[] ANY = {0, 0, 0, 0};
 
     private static ReckonrodSettings withPassword(String password) {
-        return new ReckonrodSettings(password, Path.of("."), false, false, Duration.ofSeconds(10));
+        return new ReckonrodSettings(
+                password, Path.of("."), false, false, ReckonrodSettings.Allowed.NOTHING, Duration.ofSeconds(10));
     }
 
     @Test

@@ -17,7 +17,8 @@ class TerrainTilesTest {
     private Path data;
 
     private TerrainTiles tiles() {
-        return new TerrainTiles(new ReckonrodSettings("", data, false, false, Duration.ofSeconds(10)));
+        return new TerrainTiles(new ReckonrodSettings(
+                "", data, false, false, ReckonrodSettings.Allowed.NOTHING, Duration.ofSeconds(10)));
     }
 
     private Path tile(String name, int posts) throws Exception {

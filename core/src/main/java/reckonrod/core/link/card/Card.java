@@ -2,7 +2,6 @@ package reckonrod.core.link.card;
 
 import java.io.IOException;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import reckonrod.core.definition.LinkDefinition.MemoryCard;
 import reckonrod.core.definition.RadioDefinition;
@@ -23,44 +22,37 @@ import reckonrod.core.link.LinkException.Fault;
  */
 public record Card(Identity identity, CardIndex index, MemoryImage image, String text, String memory) {
     /**
-     * Reads a card, whether it is opened at its top, at its folder, or in a folder somebody copied it to.
+     * Reads a card, whether the location is the top of the card, the radio's folder, or an archive with a copy of that folder in it.
      *
-     * @return what it holds; nothing if nothing of any radio is on it
+     * @return what it holds; empty if it holds nothing of this radio
      * @throws LinkException if a part is missing, broken or of another radio; says which
      */
     public static Optional<Card> read(RadioDefinition radio, MemoryCard family, Folder folder) throws LinkException {
         try {
-            List<String> names = folder.names();
-            List<String> indexes = names.stream()
-                    .filter(name -> plain(name).equals(plain(CardIndex.NAME))
-                            || plain(name).endsWith("/" + plain(CardIndex.NAME)))
-                    .toList();
+            List<String> indexes = folder.find(family.folder(), CardIndex.NAME);
             if (indexes.size() > 1) {
-                throw broken("There is more than one radio's memory here: " + String.join(", ", indexes)
-                        + ". Open the folder of one of them.");
+                throw broken("This card holds more than one memory: " + String.join(", ", indexes)
+                        + ". Choose the folder of one of them.");
             }
+            List<String> memories = folder.find(family.folder(), family.file());
             if (indexes.isEmpty()) {
-                requireNoRest(family, names);
+                requireNoRest(memories);
                 return Optional.empty();
             }
-            return Optional.of(read(radio, folder, names, indexes.get(0)));
+            return Optional.of(read(radio, family, folder, indexes.get(0), memories));
         } catch (IOException unreadable) {
             throw new LinkException(Fault.CARD, "The card cannot be read: " + unreadable.getMessage() + ".");
         }
     }
 
-    private static void requireNoRest(MemoryCard family, List<String> names) throws LinkException {
-        Optional<String> lone = names.stream()
-                .filter(name ->
-                        plain(name).equals(plain(family.file())) || plain(name).endsWith("/" + plain(family.file())))
-                .findFirst();
-        if (lone.isPresent()) {
-            throw broken("There is " + lone.get() + " without the " + CardIndex.NAME
-                    + " beside it that says what it is. Export on the radio again, and copy the whole folder.");
+    private static void requireNoRest(List<String> memories) throws LinkException {
+        if (!memories.isEmpty()) {
+            throw broken(memories.get(0) + " has no " + CardIndex.NAME
+                    + " beside it that says what it is. Export on the radio again and copy the whole folder.");
         }
     }
 
-    private static Card read(RadioDefinition radio, Folder folder, List<String> names, String at)
+    private static Card read(RadioDefinition radio, MemoryCard family, Folder folder, String at, List<String> memories)
             throws LinkException, IOException {
         CardIndex index;
         try {
@@ -69,12 +61,11 @@ public record Card(Identity identity, CardIndex index, MemoryImage image, String
             throw broken("The text " + at + " " + wrong.getMessage() + ". Export on the radio again.");
         }
         Identity identity = Identity.require(radio, index.radio());
-        String beside = at.substring(0, at.lastIndexOf('/') + 1) + index.file();
-        String file = names.stream()
-                .filter(name -> plain(name).equals(plain(beside)))
-                .findFirst()
-                .orElseThrow(() -> broken(at + " names the file " + index.file()
-                        + ", which is not beside it. Copy the whole folder, or export on the radio again."));
+        if (!index.file().equalsIgnoreCase(family.file())) {
+            throw broken(at + " names the file " + index.file() + ", and a " + radio.title() + " keeps its memory in "
+                    + family.file() + ". Export on the radio again.");
+        }
+        String file = onlyBeside(at, family, memories);
         byte[] bytes = folder.read(file).orElse(new byte[0]);
         if (bytes.length != index.bytes() || bytes.length != radio.layout().bytes()) {
             throw broken(file + " has " + bytes.length + " bytes, and a " + radio.title() + " fills "
@@ -84,16 +75,25 @@ public record Card(Identity identity, CardIndex index, MemoryImage image, String
         }
         MemoryImage image = MemoryImage.of(bytes);
         if (image.cyclicSum() != index.sum()) {
-            throw broken("What " + file + " holds is not what " + at
-                    + " says of it: the file was changed or damaged on the way. Copy it again, or export on the radio"
-                    + " again.");
+            throw broken("The checksum of " + file + " does not match " + at
+                    + ": the file was changed or damaged. Copy it again, or export on the radio again.");
         }
         return new Card(identity, index, image, at, file);
     }
 
-    /** Cards do not tell small letters from capitals. */
-    private static String plain(String name) {
-        return name.toUpperCase(Locale.ROOT);
+    private static String onlyBeside(String at, MemoryCard family, List<String> memories) throws LinkException {
+        String beside = at.substring(0, at.lastIndexOf('/') + 1) + family.file();
+        List<String> matches =
+                memories.stream().filter(beside::equalsIgnoreCase).toList();
+        if (matches.isEmpty()) {
+            throw broken(at + " names the file " + family.file()
+                    + ", which is not beside it. Copy the whole folder, or export on the radio again.");
+        }
+        if (matches.size() > 1) {
+            throw broken("The files " + String.join(" and ", matches)
+                    + " differ only by case, and a card cannot hold both. Delete the wrong one.");
+        }
+        return matches.get(0);
     }
 
     private static LinkException broken(String message) {

@@ -63,9 +63,17 @@ public record CardIndex(String radio, By by, LocalDateTime written, String file,
                 value(lines, "radio", each -> each),
                 value(lines, "written by", each -> By.valueOf(each.toUpperCase(Locale.ROOT))),
                 value(lines, "written", each -> LocalDateTime.parse(each, MOMENT)),
-                value(lines, "file", each -> each),
+                value(lines, "file", CardIndex::plainName),
                 value(lines, "bytes", Integer::parseInt),
                 value(lines, "sum", each -> Integer.parseUnsignedInt(each, 16)));
+    }
+
+    /** A name beside this text; a path would lead elsewhere. */
+    private static String plainName(String name) {
+        if (!MemoryCard.isPlainFile(name)) {
+            throw new IllegalArgumentException(name);
+        }
+        return name;
     }
 
     private static <T> T value(Map<String, String> lines, String key, Function<String, T> parse) {

@@ -130,25 +130,31 @@ public final class CardLoader implements Loader {
         String file = before.map(Card::memory).orElse(family.folder() + "/" + family.file());
         String text = before.map(Card::text).orElse(family.folder() + "/" + CardIndex.NAME);
         String name = file.substring(file.lastIndexOf('/') + 1);
+        byte[] index =
+                new CardIndex(radio.line().usualIdent(), By.PROGRAM, now, name, to.size(), to.cyclicSum()).text();
         try {
-            // The text last: with an older text beside it the radio finds that the sums differ, and takes nothing.
-            folder.write(file, to.toBytes());
-            folder.write(
-                    text,
-                    new CardIndex(radio.line().usualIdent(), By.PROGRAM, now, name, to.size(), to.cyclicSum()).text());
+            // The text goes last: beside an older text the checksum does not match, so the radio imports nothing.
+            if (before.isPresent()) {
+                folder.replace(file, to.toBytes());
+                folder.replace(text, index);
+            } else {
+                // Only an index proves that a file belongs to the radio, so without one nothing may be overwritten.
+                folder.create(file, to.toBytes());
+                folder.create(text, index);
+            }
         } catch (IOException refused) {
             throw new LinkException(
                     Fault.CARD_REFUSED,
                     "The card cannot be written: " + refused.getMessage()
-                            + ". What the radio holds is not touched by that; free the card or take another one.");
+                            + ". The radio still holds what it held; make room on the card or use another one.");
         }
         course.in(Phase.READ_BACK);
         Optional<Card> back = Card.read(radio, family, folder);
         if (back.isEmpty() || !back.get().image().equals(to)) {
             throw new LinkException(
                     Fault.NOT_AS_WRITTEN,
-                    "The card did not keep what was written. It may be worn; take another one. What the radio holds is not"
-                            + " touched.");
+                    "The card reads back differently from what was written. It may be worn out. Do not import it on the"
+                            + " radio; write another card.");
         }
         course.advance(Phase.READ_BACK, to.size());
         return to;

@@ -47,8 +47,10 @@ class CardLoaderTest {
         private boolean worn;
 
         @Override
-        public List<String> names() {
-            return List.copyOf(files.keySet());
+        public List<String> find(String folder, String file) {
+            return files.keySet().stream()
+                    .filter(each -> each.substring(each.lastIndexOf('/') + 1).equalsIgnoreCase(file))
+                    .toList();
         }
 
         @Override
@@ -57,7 +59,20 @@ class CardLoaderTest {
         }
 
         @Override
-        public void write(String name, byte[] bytes) throws IOException {
+        public void replace(String path, byte[] bytes) throws IOException {
+            assertThat(files).as("only what is there is replaced").containsKey(path);
+            write(path, bytes);
+        }
+
+        @Override
+        public void create(String path, byte[] bytes) throws IOException {
+            if (files.containsKey(path)) {
+                throw new IOException(path + " exists");
+            }
+            write(path, bytes);
+        }
+
+        private void write(String name, byte[] bytes) throws IOException {
             if (writesLeft-- <= 0) {
                 throw new IOException("the card is full");
             }
@@ -139,14 +154,14 @@ class CardLoaderTest {
     void whatIsWrongWithACardIsTold() throws IOException {
         assertToldOnRead(Fault.CARD, "Nothing of a Kestrow KM90", "KM90/INDEX.TXT");
         card.write("KM90/MEMORY.BIN", held.toBytes());
-        assertToldOnRead(Fault.CARD, "KM90/MEMORY.BIN", "without the INDEX.TXT");
+        assertToldOnRead(Fault.CARD, "KM90/MEMORY.BIN", "no INDEX.TXT beside it");
         export("KM90/", "KESTROW KM90 1.12", By.RADIO, held);
         card.files.remove("KM90/MEMORY.BIN");
         assertToldOnRead(Fault.CARD, "MEMORY.BIN", "not beside it");
         card.write("KM90/MEMORY.BIN", Arrays.copyOf(held.toBytes(), 9_000));
         assertToldOnRead(Fault.CARD, "9000 bytes", "only in part");
         card.write("KM90/MEMORY.BIN", wanted.toBytes());
-        assertToldOnRead(Fault.CARD, "changed or damaged");
+        assertToldOnRead(Fault.CARD, "does not match");
         export("KM90/", "KESTROW KM9 1.12", By.RADIO, held);
         assertToldOnRead(Fault.OTHER_MODEL, "KESTROW KM9 1.12");
         export("KM90/", "KESTROW KM90 2.00", By.RADIO, held);
@@ -154,10 +169,47 @@ class CardLoaderTest {
         export("KM90/", "KESTROW KM90 1.12", By.PROGRAM, held);
         assertToldOnRead(Fault.CARD, "not what the radio holds", "2025-04-30");
         export("old/", "KESTROW KM90 1.12", By.RADIO, held);
-        assertToldOnRead(Fault.CARD, "more than one", "KM90/INDEX.TXT", "old/INDEX.TXT");
+        assertToldOnRead(Fault.CARD, "more than one memory", "KM90/INDEX.TXT", "old/INDEX.TXT");
         card.files.clear();
         card.write("KM90/INDEX.TXT", "radio: KESTROW KM90 1.12\nsum: XYZ".getBytes(StandardCharsets.US_ASCII));
         assertToldOnRead(Fault.CARD, "INDEX.TXT", "written by");
+        for (String name : List.of("../OTHER.BIN", ".bashrc", "/etc/passwd", "OTHER.BIN")) {
+            card.files.clear();
+            card.write("OTHER.BIN", held.toBytes());
+            card.write("KM90/OTHER.BIN", held.toBytes());
+            card.write("KM90/MEMORY.BIN", held.toBytes());
+            card.write(
+                    "KM90/INDEX.TXT",
+                    new CardIndex("KESTROW KM90 1.12", By.RADIO, THEN, name, 16384, held.cyclicSum()).text());
+            assertToldOnRead(Fault.CARD, "INDEX.TXT", name);
+            assertThatThrownBy(() -> loader().write(held, wanted)).hasMessageContaining(name);
+        }
+    }
+
+    /** Only an index proves that a file is the radio's own; without one, whatever has its name belongs to somebody. */
+    @Test
+    void nothingIsOverwrittenThatNoIndexProves() throws IOException {
+        for (String mine : List.of("KM90/MEMORY.BIN", "MEMORY.BIN", "km90/memory.bin")) {
+            card.files.clear();
+            card.write(mine, new byte[] {7});
+            assertThatThrownBy(() -> loader().write(held, wanted)).hasMessageContaining("has no INDEX.TXT beside it");
+            assertThatThrownBy(() -> loader().restore(wanted)).hasMessageContaining("has no INDEX.TXT beside it");
+            assertThat(card.files).containsOnlyKeys(mine);
+        }
+        card.files.clear();
+        card.write("KM90/INDEX.TXT", "notes of mine".getBytes(StandardCharsets.US_ASCII));
+        assertThatThrownBy(() -> loader().restore(wanted)).hasMessageContaining("has no line");
+        assertThat(card.files).hasSize(1);
+    }
+
+    @Test
+    void twoFilesThatDifferOnlyByCaseAreTold() throws IOException {
+        export("KM90/", "KESTROW KM90 1.12", By.RADIO, held);
+        card.write("KM90/memory.bin", held.toBytes());
+        assertToldOnRead(Fault.CARD, "differ only by case");
+        card.files.remove("KM90/memory.bin");
+        export("km90/", "KESTROW KM90 1.12", By.RADIO, wanted);
+        assertToldOnRead(Fault.CARD, "more than one memory");
     }
 
     /** It is written, read back, marked as not from the radio; nothing is in the radio by that. */
@@ -237,7 +289,7 @@ class CardLoaderTest {
                 .isInstanceOfSatisfying(
                         LinkException.class, told -> assertThat(told.fault()).isEqualTo(Fault.CARD_REFUSED))
                 .hasMessageContaining("the card is full");
-        assertToldOnRead(Fault.CARD, "changed or damaged");
+        assertToldOnRead(Fault.CARD, "does not match");
         card.writesLeft = Integer.MAX_VALUE;
         card.files.clear();
         card.worn = true;

@@ -35,9 +35,10 @@ public final class CardSlot {
      */
     public void export(Folder card, LocalDateTime now) throws IOException {
         byte[] bytes = memory.image().toBytes();
-        card.write(family.folder() + "/" + family.file(), bytes);
-        card.write(
-                family.folder() + "/" + CardIndex.NAME,
+        put(card, family.file(), bytes);
+        put(
+                card,
+                CardIndex.NAME,
                 new CardIndex(
                                 ident,
                                 By.RADIO,
@@ -46,6 +47,19 @@ public final class CardSlot {
                                 bytes.length,
                                 memory.image().cyclicSum())
                         .text());
+    }
+
+    /** A radio writes over whatever has that name in its own folder; it does not look anywhere else. */
+    private void put(Folder card, String file, byte[] bytes) throws IOException {
+        String own = family.folder() + "/" + file;
+        Optional<String> there = card.find(family.folder(), file).stream()
+                .filter(own::equalsIgnoreCase)
+                .findFirst();
+        if (there.isPresent()) {
+            card.replace(there.get(), bytes);
+        } else {
+            card.create(own, bytes);
+        }
     }
 
     /** Takes the card's memory in, if it is whole and of this model; what the display shows then. */
