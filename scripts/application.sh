@@ -3,10 +3,10 @@
 #   scripts/application.sh    unpacks and prepares what Maven has packaged, on a database of its own
 
 # Ahead-of-time class data is made by a start that ends when all is there; it is made once for each build.
-prepare_start() { # folder, jar in it, log; needs RECKONROD_DATABASE_*
-  [ ! -f "$1/classes.jsa" ] || return 0
-  RECKONROD_PORT=0 RECKONROD_LOG='' java -XX:ArchiveClassesAtExit="$1/classes.jsa" -XX:TieredStopAtLevel=1 \
-    -Dspring.aot.enabled=true -Dspring.context.exit=onRefresh -jar "$1/$2" >"$3" 2>&1 9>&- || rm -f "$1/classes.jsa"
+prepare_start() { # folder, jar in it, log, class data, command to run it with; needs RECKONROD_DATABASE_*
+  [ ! "$4" -nt "$1/ready" ] || return 0
+  RECKONROD_PORT=0 RECKONROD_LOG='' "${@:5}" java -XX:ArchiveClassesAtExit="$4" -XX:TieredStopAtLevel=1 \
+    -Dspring.aot.enabled=true -Dspring.context.exit=onRefresh -jar "$1/$2" >"$3" 2>&1 9>&- || rm -f "$4"
 }
 
 unpack() { # jar, folder, log
@@ -27,5 +27,5 @@ if [ "${BASH_SOURCE[0]}" = "$0" ]; then
   trap 'stop_cluster "$folder"; rm -rf "$folder"' EXIT
   unpack "$jar" "$app" "$log" || fail "The application could not be unpacked; $log says why."
   start_cluster "$folder" 5770
-  RECKONROD_DATA=$folder/data prepare_start "$app" "$(basename "$jar")" "$log"
+  RECKONROD_DATA=$folder/data prepare_start "$(realpath "$app")" "$(basename "$jar")" "$log" "$app/classes.jsa" env
 fi

@@ -114,7 +114,7 @@ serve_cluster() { # folder, named before
   bin=$(postgres_bin)
   home=$(cluster_home "$1")
   port=$(sed -E 's/.*:([0-9]+)\/.*/\1/' <<<"$RECKONROD_DATABASE_URL")
-  cluster_running "$home" || as_owner "$bin/pg_ctl" start -w -t 60 -D "$home/cluster" -l "$home/cluster/server.log" -o \
+  cluster_running "$home" || as_owner "$bin/pg_ctl" start -w -t 3600 -D "$home/cluster" -l "$home/cluster/server.log" -o \
     "-c listen_addresses=127.0.0.1 -c port=$port -c unix_socket_directories='' -c max_connections=60" >/dev/null 2>&1 ||
     fail "The database did not start; $home/cluster/server.log says why."
   sql() { PGPASSWORD=$RECKONROD_DATABASE_PASSWORD "$bin/psql" -qtAX -h 127.0.0.1 -p "$port" -U reckonrod -d postgres -c "$1"; }

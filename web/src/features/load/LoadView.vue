@@ -140,7 +140,7 @@ watch(work, (now) => now?.focus())
         </p>
         <ReadStep v-else :radio="radio" :running="running" @read="read" @zip="card.readZip" />
         <WriteStep
-          v-if="difference"
+          v-if="difference && !radio.unknownSince"
           v-model:settings="writing.settings.value"
           :radio="radio"
           :difference="difference"

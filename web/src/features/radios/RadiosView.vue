@@ -10,9 +10,10 @@ import RadioTable from './components/RadioTable.vue'
 import { useShelf, type Known, type Line } from './composables/useShelf'
 
 const RadioDialog = defineAsyncComponent(() => import('./components/RadioDialog.vue'))
+const DeleteRadioDialog = defineAsyncComponent(() => import('./components/DeleteRadioDialog.vue'))
 const LendDialog = defineAsyncComponent(() => import('./components/LendDialog.vue'))
 
-const { radios, retired, error, add, change, lend, getBack, retire, takeUp } = useShelf()
+const { radios, retired, error, add, change, lend, getBack, retire, takeUp, remove } = useShelf()
 const editing = ref<Radio | null>(null)
 const isEditing = ref(false)
 const askedEdit = useAsked(isEditing)
@@ -28,6 +29,14 @@ const isLending = ref(false)
 const askedLend = useAsked(isLending)
 // The radio as it is now: after it is lent the dialog speaks of its return.
 const lending = computed(() => radios.value?.find((each) => each.id === lendingId.value))
+
+const deleting = ref<Radio | null>(null)
+const isDeleting = ref(false)
+const askedDelete = useAsked(isDeleting)
+function askDelete(radio: Radio) {
+  deleting.value = radio
+  isDeleting.value = true
+}
 
 const work = ref<HTMLElement | null>(null)
 useKeys({
@@ -75,15 +84,26 @@ useKeys({
             <td>{{ radio.model }}</td>
             <td class="roomy mono">{{ moment(radio.shelf.retired ?? '') }}</td>
             <td class="end">
-              <v-btn size="small" :aria-label="`Take ${radio.name} up again`" @click="takeUp(radio)"
-                >Take up again</v-btn
-              >
+              <div class="acts">
+                <v-btn size="small" :aria-label="`Take ${radio.name} up again`" @click="takeUp(radio)"
+                  >Take up again</v-btn
+                >
+                <v-btn size="small" :aria-label="`Delete ${radio.name}`" @click="askDelete(radio)"
+                  >Delete…</v-btn
+                >
+              </div>
             </td>
           </tr>
         </tbody>
       </SheetTable>
     </div>
     <RadioDialog v-if="askedEdit" v-model="isEditing" :radio="editing" :done="done" />
+    <DeleteRadioDialog
+      v-if="askedDelete && deleting"
+      v-model="isDeleting"
+      :radio="deleting"
+      :remove="(snapshots) => remove(deleting!, snapshots)"
+    />
     <LendDialog
       v-if="askedLend && lending"
       v-model="isLending"
@@ -95,6 +115,10 @@ useKeys({
 </template>
 
 <style scoped>
+.acts {
+  gap: 6px;
+  justify-content: end;
+}
 .scroll {
   flex: 1;
   min-height: 0;

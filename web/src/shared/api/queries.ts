@@ -52,6 +52,15 @@ export const useRadios = () =>
   useQuery({ queryKey: ['radios'], queryFn: () => unwrap(api.GET('/api/radios')) })
 
 /** The serial ports of the machine that the server runs on; one that is plugged in appears by itself. */
+/** The folders in which a radio's card may lie, and those that are there now. */
+export const useCardFolders = (looking: Ref<boolean>) =>
+  useQuery({
+    queryKey: ['card-folders'],
+    enabled: looking,
+    refetchInterval: 5_000,
+    queryFn: () => unwrap(api.GET('/api/card-folders')),
+  })
+
 export const usePorts = (looking: Ref<boolean>) =>
   useQuery({
     queryKey: ['ports'],

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { Reached, Way } from '@/shared/api/client'
-import { usePorts } from '@/shared/api/queries'
+import { useCardFolders, usePorts } from '@/shared/api/queries'
 
 /** How a radio is reached: its port, the folder of its card, or the bench. */
 const props = defineProps<{ way: Way; canSimulate: boolean }>()
@@ -22,6 +22,7 @@ const ways = computed(() => {
   }))
 })
 const { data: ports } = usePorts(computed(() => reached.value === 'serial'))
+const { data: folders } = useCardFolders(computed(() => reached.value === 'card'))
 const chosen = computed(() => ports.value?.find((each) => each.path === at.value))
 </script>
 
@@ -37,7 +38,7 @@ const chosen = computed(() => ports.value?.find((each) => each.path === at.value
       :model-value="at"
       label="Port"
       :items="ports?.map((each) => each.path) ?? []"
-      hint="Ports that are plugged in appear by themselves; a path can be typed."
+      hint="Ports appear here when you plug them in."
       persistent-hint
       @update:model-value="at = $event ?? ''"
     >
@@ -54,17 +55,19 @@ const chosen = computed(() => ports.value?.find((each) => each.path === at.value
   <v-text-field
     v-else-if="reached === 'tcp'"
     v-model="at"
-    label="Host and number"
+    label="Host and port"
     placeholder="localhost:4012"
     persistent-placeholder
   />
-  <v-text-field
+  <v-combobox
     v-else-if="reached === 'card'"
-    v-model="at"
+    :model-value="at"
     label="Folder"
+    :items="folders?.offered ?? []"
     placeholder="/media/card"
     persistent-placeholder
-    hint="The card itself, its folder, or any folder you copied it to. Without one, a zip goes through the browser."
+    :hint="`The card must be in ${folders?.allowed.join(' or ') ?? 'an allowed folder'}. You can also upload it as a zip file.`"
     persistent-hint
+    @update:model-value="at = $event ?? ''"
   />
 </template>

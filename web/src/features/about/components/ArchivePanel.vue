@@ -47,7 +47,9 @@ async function restore() {
     )
     asking.value = false
     await cache.resetQueries()
-    tell(`Restored. What was here before is kept in ${done.kept}.`)
+    tell(
+      `Restored. What each radio holds is unknown until you read it. What was here before is kept in ${done.kept}.`,
+    )
   } catch (cause) {
     tellProblem(cause)
   } finally {
@@ -60,8 +62,8 @@ async function restore() {
   <div>
     <p>
       One archive has all lists with their history, the radios, snapshots, the directory, your band plans and
-      recipes. Restoring puts an archive in the place of all that is here; what is here is kept as an archive
-      before. The password stays as it is.
+      recipes. Restoring replaces everything that is here; a copy of it is kept first, the newest three for
+      good and up to ten for 30 days. The password stays as it is.
     </p>
     <div class="acts">
       <v-btn href="/api/archive" download>Back up everything</v-btn>
@@ -80,7 +82,8 @@ async function restore() {
       <template v-if="brought">
         <p>
           Made on <span class="mono">{{ moment(brought.madeAt) }}</span> by Reckonrod {{ brought.program }}.
-          <b>All that is here now goes</b>, and is kept as an archive first.
+          <b>It replaces everything that is here now</b>, which is kept as an archive first. Snapshots of your
+          radios and marks of broken-off writes stay, and each radio must be read again.
         </p>
         <SheetTable label="What is in the archive">
           <thead>
@@ -100,8 +103,8 @@ async function restore() {
         </SheetTable>
       </template>
       <template #acts>
-        <v-btn type="submit" color="primary" variant="flat" :loading="busy">Restore it</v-btn>
-        <v-btn @click="asking = false">Leave it</v-btn>
+        <v-btn type="submit" color="primary" variant="flat" :loading="busy">Restore archive</v-btn>
+        <v-btn @click="asking = false">Cancel</v-btn>
       </template>
     </SheetDialog>
   </div>

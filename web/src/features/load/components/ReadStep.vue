@@ -9,6 +9,8 @@ import PersonSteps from './PersonSteps.vue'
 const props = defineProps<{ radio: Radio; running: boolean }>()
 const emit = defineEmits<{ read: []; zip: [file: File] }>()
 const byCard = computed(() => props.radio.line.way === 'card')
+/** Whether the newest snapshot stands for what it holds now. */
+const known = computed(() => !!props.radio.newestSnapshot && !props.radio.unknownSince)
 const NEXT = computed(() => [
   {
     icon: mdiCableData,
@@ -44,8 +46,8 @@ function picked() {
       <v-btn
         v-if="radio.line.reached !== 'none'"
         :disabled="running"
-        :color="radio.newestSnapshot ? undefined : 'primary'"
-        :variant="radio.newestSnapshot ? 'outlined' : 'flat'"
+        :color="known ? undefined : 'primary'"
+        :variant="known ? 'outlined' : 'flat'"
         @click="emit('read')"
         >Read {{ byCard ? 'the card of ' : '' }}{{ radio.name }}</v-btn
       >
@@ -62,7 +64,11 @@ function picked() {
         />
       </template>
       <span class="quiet">
-        <template v-if="radio.newestSnapshot">
+        <template v-if="radio.unknownSince">
+          An archive was restored on {{ moment(radio.unknownSince) }}. Read the radio to see what it holds
+          now.
+        </template>
+        <template v-else-if="radio.newestSnapshot">
           Newest snapshot {{ moment(radio.newestSnapshot.takenAt) }},
           {{ counted(radio.newestSnapshot.channels, 'channel') }}.
         </template>
@@ -87,13 +93,7 @@ function picked() {
           :afterwards="byCard ? 'Then read the card here.' : 'Then read it here.'"
         />
       </div>
-      <v-list
-        v-if="!radio.newestSnapshot"
-        density="compact"
-        aria-label="What comes then"
-        class="next"
-        lines="two"
-      >
+      <v-list v-if="!known" density="compact" aria-label="What comes then" class="next" lines="two">
         <v-list-item
           v-for="each in NEXT"
           :key="each.what"

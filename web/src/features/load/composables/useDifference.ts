@@ -1,4 +1,4 @@
-import { keepPreviousData, useQuery } from '@tanstack/vue-query'
+import { useQuery } from '@tanstack/vue-query'
 import { computed, type Ref } from 'vue'
 import { api, unwrap, type Radio } from '@/shared/api/client'
 
@@ -20,8 +20,12 @@ export const useDifference = (
       leave,
       settings,
     ],
-    placeholderData: keepPreviousData,
-    enabled: computed(() => list.value !== null && !!radio.value?.newestSnapshot),
+    // What is shown while a new answer is on its way is of this radio and this list; never of another.
+    placeholderData: (previous, query) =>
+      query?.queryKey[1] === radio.value?.id && query?.queryKey[2] === list.value ? previous : undefined,
+    enabled: computed(
+      () => list.value !== null && !!radio.value?.newestSnapshot && !radio.value.unknownSince,
+    ),
     queryFn: () =>
       unwrap(
         api.POST('/api/radios/{id}/plan', {

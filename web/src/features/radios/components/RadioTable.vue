@@ -48,6 +48,12 @@ const wrong = (radio: Radio) => radio.settings.filter((each) => each.fails)
         </td>
         <td class="roomy">
           <span v-if="radio.halfWritten" class="wrong">half written</span>
+          <span
+            v-else-if="radio.unknownSince"
+            title="An archive was restored. Read the radio to see what it holds."
+            >unknown since the restore
+            <span class="quiet small note">{{ moment(radio.unknownSince) }}</span></span
+          >
           <template v-else-if="radio.loaded">
             {{ radio.loaded.listName }}
             <span class="quiet small note">{{ moment(radio.loaded.since) }}</span>

@@ -82,6 +82,17 @@ export function useShelf() {
         () => unwrap(api.POST('/api/radios/{id}/retire', path(radio))),
         `${radio.name} is laid aside; its snapshots stay`,
       ),
+    /** Deletes a retired radio with the snapshots that were counted for the question. */
+    remove: (radio: Radio, snapshots: number) =>
+      does(
+        () =>
+          unwrap(
+            api.DELETE('/api/radios/{id}', {
+              params: { path: { id: radio.id }, query: { snapshots } },
+            }),
+          ),
+        `${radio.name} is deleted`,
+      ),
     takeUp: (radio: Radio) =>
       does(() => unwrap(api.POST('/api/radios/{id}/take-up', path(radio))), `${radio.name} is in use again`),
   }

@@ -78,10 +78,10 @@ class ExportIT extends BrowserTest {
         assertThat(row(page, 12)).hasCount(0);
         page.navigate(page.url().replaceFirst("/arrange.*", "/about"));
         page.getByLabel("Archive to restore").setInputFiles(file("all.zip", archive));
-        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("All that is here now goes");
+        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("It replaces everything that is here now");
         WcagIT.check(page);
-        button(page, "Restore it").click();
-        assertThat(page.locator(".notice")).containsText("Restored. What was here before is kept in");
+        button(page, "Restore archive").click();
+        assertThat(page.locator(".notice")).containsText("What each radio holds is unknown until you read it.");
         page.navigate(page.url().replaceFirst("/about.*", "/arrange"));
         assertThat(row(page, 12)).containsText("START");
     }

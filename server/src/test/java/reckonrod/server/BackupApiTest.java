@@ -1,29 +1,40 @@
 package reckonrod.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.io.OutputStream;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.FileTime;
 import java.sql.Connection;
 import java.sql.Statement;
+import java.time.Duration;
+import java.time.Instant;
 import java.util.List;
 import java.util.concurrent.CompletableFuture;
 import java.util.function.BinaryOperator;
+import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
 import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import reckonrod.server.problem.DiskFull;
 import tools.jackson.databind.JsonNode;
 
 /** The whole installation as a file, and back: as it was, whatever is shown or held elsewhere; a wrong file changes nothing. */
 class BackupApiTest extends ServerTest {
+    @Autowired
+    private ReckonrodSettings settings;
+
     private byte[] archive() throws IOException, InterruptedException {
         return HttpClient.newHttpClient()
                 .send(request("/api/archive").GET().build(), HttpResponse.BodyHandlers.ofByteArray())
@@ -129,6 +140,72 @@ class BackupApiTest extends ServerTest {
         assertThat(edits).isPositive();
         assertThat(get("/api/lists/" + id).ok().path("rows").size()).isEqualTo(edits);
         delete("/api/lists/" + id).ok();
+    }
+
+    /** An edit that began before others and is committed after them has a lower transaction number than theirs, and is seen all the same. */
+    @Test
+    void anEditThatIsCommittedLateStopsARestore() throws Exception {
+        String id = newList(20);
+        String brought = bring(archive()).ok().path("id").asString();
+        CompletableFuture<Answer> restore;
+        try (Connection early = sql.getDataSource().getConnection();
+                Statement edit = early.createStatement()) {
+            early.setAutoCommit(false);
+            edit.execute("update channel_list set changed_at = changed_at where id = '" + id + "'");
+            String later = newList(5);
+            restore = CompletableFuture.supplyAsync(() ->
+                    send(request("/api/archive/" + brought + "/restore").POST(HttpRequest.BodyPublishers.noBody())));
+            for (int i = 0; i < 400 && !isBeingReadIn(); i++) {
+                Thread.sleep(20);
+            }
+            assertThat(isBeingReadIn()).isTrue();
+            early.commit();
+            assertThat(restore.get().problem(409, "changed-meanwhile")).contains("that change stands");
+            delete("/api/lists/" + later).ok();
+        }
+        delete("/api/lists/" + id).ok();
+    }
+
+    private boolean isBeingReadIn() {
+        return sql.queryForObject(
+                "select exists (select 1 from information_schema.schemata where schema_name = 'restoring')",
+                Boolean.class);
+    }
+
+    /** Of what was there before restores, the newest three stay, and none is kept for a restore that was refused. */
+    @Test
+    void copiesFromBeforeRestoresAreThinnedOut() throws Exception {
+        byte[] archive = archive();
+        Path folder = settings.dataFolder().resolve("archives");
+        for (int i = 0; i < 4; i++) {
+            restored(archive);
+            try (Stream<Path> files = Files.list(folder)) {
+                for (Path each : files.filter(one -> one.toString().contains("before-restore"))
+                        .toList()) {
+                    Files.setLastModifiedTime(each, FileTime.from(Instant.now().minus(Duration.ofDays(40))));
+                }
+            }
+        }
+        String kept = restored(archive).path("kept").asString();
+        try (Stream<Path> files = Files.list(folder)) {
+            assertThat(files.map(Path::toString).filter(one -> one.contains("before-restore")))
+                    .hasSize(3)
+                    .contains(kept);
+        }
+    }
+
+    /** A full disk is told as that, whatever words the system has for it. */
+    @Test
+    void aFullDiskIsTold() throws IOException {
+        try (OutputStream full = Files.newOutputStream(Path.of("/dev/full"))) {
+            full.write(1);
+            throw new AssertionError("/dev/full took something");
+        } catch (IOException noRoom) {
+            assertThat(DiskFull.is(new java.io.UncheckedIOException(noRoom))).isTrue();
+            assertThatThrownBy(() -> DiskFull.requireNot(noRoom, "The backup"))
+                    .hasMessageContaining("because the disk is full", "Nothing was changed");
+        }
+        DiskFull.requireNot(new IOException("something else"), "The backup");
     }
 
     /** Who reads while an archive takes its place, table after table, is not thrown out; the restore waits for that to end. */

@@ -4,6 +4,7 @@ import java.util.HashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Supplier;
 import org.springframework.stereotype.Component;
 import reckonrod.core.channel.Power;
 import reckonrod.core.directory.DirectoryEntry;
@@ -18,6 +19,7 @@ import reckonrod.core.rework.Policies;
 import reckonrod.server.directory.DirectoryStore;
 import reckonrod.server.places.TerrainTiles;
 import reckonrod.server.plans.PlanLookup;
+import reckonrod.server.problem.ProblemException;
 import reckonrod.server.radios.RadioUnit;
 import reckonrod.server.radios.RadioUnits;
 
@@ -37,15 +39,25 @@ class PolicyEdits {
     }
 
     ListEdit listenBy(Listening policy, ChannelList list) {
-        return Policies.listenBy(policy, list, plans.planOf(list));
+        return orRefused(() -> Policies.listenBy(policy, list, plans.planOf(list)));
     }
 
     ListEdit talkBy(PowerPolicy policy, ChannelList list) {
-        return Policies.talkBy(
+        return orRefused(() -> Policies.talkBy(
                 policy,
                 list,
                 plans.planOf(list),
-                policy instanceof PowerPolicy.LowestThatReaches reaching ? reaching(reaching.from(), list) : Map.of());
+                policy instanceof PowerPolicy.LowestThatReaches reaching ? reaching(reaching.from(), list) : Map.of()));
+    }
+
+    /** A channel whose line would then read as another one stops the policy, and is named. */
+    private static ListEdit orRefused(Supplier<ListEdit> edit) {
+        try {
+            return edit.get();
+        } catch (IllegalArgumentException wrong) {
+            throw ProblemException.refused(
+                    "change-refused", "That cannot be done", wrong.getMessage() + ". Nothing was changed.");
+        }
     }
 
     private Map<UUID, Power> reaching(Spot from, ChannelList list) {

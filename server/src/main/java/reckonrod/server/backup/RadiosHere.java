@@ -79,9 +79,10 @@ class RadiosHere {
         jdbc.execute("update " + own + ".radio_unit u set written_snapshot = null, written_slots = '[]'"
                 + " where written_snapshot is not null and not exists (select 1 from " + own
                 + ".snapshot s where s.id = u.written_snapshot)");
-        jdbc.execute(
-                "update " + own + ".radio_unit set loaded_list_id = null, loaded_list_name = null, loaded_at = null,"
-                        + " unknown_since = now()");
+        // Of a radio that was never read nothing was said before either.
+        jdbc.execute("update " + own + ".radio_unit u set loaded_list_id = null, loaded_list_name = null,"
+                + " loaded_at = null, unknown_since = case when exists (select 1 from " + own
+                + ".snapshot s where s.radio_id = u.id) then now() end");
     }
 
     private void insert(String own, String table, String from, String where) {

@@ -5,6 +5,7 @@ import java.io.InputStream;
 import java.io.OutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import reckonrod.server.problem.DiskFull;
 import reckonrod.server.problem.ProblemException;
 
 /** A file on its way in, on the disk and never as a whole in memory; it goes when it is closed. */
@@ -29,6 +30,7 @@ record Spool(Path file) implements AutoCloseable {
             return spool;
         } catch (IOException | RuntimeException refused) {
             spool.close();
+            DiskFull.requireNot(refused, "The listing");
             throw refused;
         }
     }
