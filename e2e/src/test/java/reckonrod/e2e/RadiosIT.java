@@ -108,6 +108,16 @@ class RadiosIT extends BrowserTest {
         assertThat(page.getByRole(AriaRole.TABLE).last()).containsText(name);
         button(page, "Take " + name + " up again").click();
         assertThat(button(page, "Lend " + name)).isVisible();
+        // Deleting is asked first, and a second click of a double click answers nothing.
+        button(page, "Lay " + name + " aside").click();
+        button(page, "Delete " + name).dblclick();
+        assertThat(dialog(page)).containsText("This deletes the radio and 0 snapshots for good.");
+        WcagIT.check(page);
+        button(page, "Cancel").click();
+        button(page, "Delete " + name).click();
+        button(page, "Delete radio").click();
+        assertThat(dialog(page)).hasCount(0);
+        assertThat(button(page, "Delete " + name)).hasCount(0);
     }
 
     /** A model is copied, broken, told by its line, mended and kept; what is typed survives a reload. */

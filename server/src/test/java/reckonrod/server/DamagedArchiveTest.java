@@ -30,7 +30,7 @@ import tools.jackson.databind.JsonNode;
  * Archives that are cut off, changed, swapped and stuffed: each is refused with words, or restores something that every screen can
  * show. {@code -Darchives=1000} tries more, {@code -Dseed} others.
  */
-@ContextConfiguration(initializers = OwnDatabase.class)
+@ContextConfiguration(initializers = OwnDatabase.class, inheritInitializers = false)
 class DamagedArchiveTest extends ServerTest {
     private static final int ARCHIVES = Integer.getInteger("archives", 15);
     private static final long SEED = Long.getLong("seed", 33);

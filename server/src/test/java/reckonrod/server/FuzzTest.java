@@ -11,9 +11,6 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.sql.Connection;
-import java.sql.DriverManager;
-import java.sql.SQLException;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -24,10 +21,7 @@ import java.util.TreeMap;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
 import org.springframework.boot.test.context.SpringBootTest;
-import org.springframework.boot.test.util.TestPropertyValues;
 import org.springframework.boot.test.web.server.LocalServerPort;
-import org.springframework.context.ApplicationContextInitializer;
-import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.test.context.ContextConfiguration;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -37,7 +31,7 @@ import tools.jackson.databind.json.JsonMapper;
  * time; {@code -Dfuzz=30000} sends more of them.
  */
 @SpringBootTest(webEnvironment = SpringBootTest.WebEnvironment.RANDOM_PORT)
-@ContextConfiguration(initializers = FuzzTest.OwnDatabase.class)
+@ContextConfiguration(initializers = OwnDatabase.class)
 class FuzzTest {
     private static final int USUAL = 400;
     private static final List<String> ODD = List.of(
@@ -75,26 +69,6 @@ class FuzzTest {
     int port;
 
     private JsonNode api;
-
-    /** Another database of the same cluster, so that no other test finds what is left behind. */
-    static class OwnDatabase implements ApplicationContextInitializer<ConfigurableApplicationContext> {
-        @Override
-        public void initialize(ConfigurableApplicationContext context) {
-            new TestCluster().initialize(context);
-            String url = context.getEnvironment().getProperty("spring.datasource.url");
-            try (Connection connection = DriverManager.getConnection(
-                    url,
-                    context.getEnvironment().getProperty("spring.datasource.username"),
-                    context.getEnvironment().getProperty("spring.datasource.password"))) {
-                connection.createStatement().execute("drop database if exists fuzz with (force)");
-                connection.createStatement().execute("create database fuzz");
-            } catch (SQLException broken) {
-                throw new IllegalStateException(broken);
-            }
-            TestPropertyValues.of("spring.datasource.url=" + url.replaceAll("/[^/]+$", "/fuzz"))
-                    .applyTo(context);
-        }
-    }
 
     @Test
     void nothingThatIsSentIsAFaultOfTheProgram() throws IOException, InterruptedException {

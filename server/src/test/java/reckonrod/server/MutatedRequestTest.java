@@ -28,7 +28,7 @@ import tools.jackson.databind.node.ObjectNode;
  * Requests that were answered, with one value changed in each: most get past the reading of the request, and none may be a fault of
  * the program. {@code requests.tsv} has the requests; {@code -Dmutants=100000} sends more, {@code -Dseed} others.
  */
-@ContextConfiguration(initializers = OwnDatabase.class)
+@ContextConfiguration(initializers = OwnDatabase.class, inheritInitializers = false)
 class MutatedRequestTest extends ServerTest {
     private static final int MUTANTS = Integer.getInteger("mutants", 1_200);
     private static final long SEED = Long.getLong("seed", 33);

@@ -24,6 +24,15 @@ class RadioShelfApiTest extends ServerTest {
         return radio;
     }
 
+    private String simulated(String name, String model) {
+        String id = post("/api/radios", Map.of("name", name, "model", model, "reached", "simulated"))
+                .ok()
+                .path("id")
+                .asString();
+        added.add(id);
+        return id;
+    }
+
     /** Other tests count the radios. */
     @AfterEach
     void layAside() {
@@ -100,6 +109,30 @@ class RadioShelfApiTest extends ServerTest {
                 .contains("nobody-makes-it");
         post("/api/radios", Map.of("name", "Zz no", "model", "orvane-ot9", "reached", "simulated"))
                 .problem(422, "no-simulated-radio");
+    }
+
+    /** Only a retired radio is deleted, with as many snapshots as were shown; another one may have its id and nothing of it then. */
+    @Test
+    void aRetiredRadioIsDeletedWithWhatWasShown() {
+        String id = simulated("Zz gone", "wrenling-w12");
+        String job =
+                post("/api/radios/" + id + "/read", Map.of()).ok().path("id").asString();
+        await("/api/jobs/" + job, each -> each.path("state").asString().equals("DONE"));
+        assertThat(delete("/api/radios/" + id + "?snapshots=1").problem(409, "radio-in-use"))
+                .contains("Retire it first");
+        post("/api/radios/" + id + "/retire", Map.of()).ok();
+        assertThat(delete("/api/radios/" + id + "?snapshots=0").problem(409, "loss-not-meant"))
+                .contains("now deletes 1 snapshot, and 0 were shown");
+        delete("/api/radios/" + id + "?snapshots=1").ok();
+        assertThat(get("/api/radios/" + id).status()).isEqualTo(404);
+        assertThat(sql.queryForObject("select count(*) from snapshot where radio_id = ?", Integer.class, id))
+                .isZero();
+        String again = simulated("Zz gone", "dunnet-d7");
+        assertThat(again).isEqualTo(id);
+        assertThat(get("/api/radios/" + again + "/snapshots").ok()).isEmpty();
+        String read =
+                post("/api/radios/" + again + "/read", Map.of()).ok().path("id").asString();
+        await("/api/jobs/" + read, each -> each.path("state").asString().equals("DONE"));
     }
 
     /** A retired radio is asked no more what it makes of a list, and comes back with all that it had. */

@@ -28,7 +28,7 @@ import tools.jackson.databind.JsonNode;
  * Real radios, which no archive holds: whatever is written, broken off, backed up, restored and retired in whatever order, nothing is
  * said of them that is not so. {@code -Dsequences=200} tries more orders.
  */
-@ContextConfiguration(initializers = OwnDatabase.class)
+@ContextConfiguration(initializers = OwnDatabase.class, inheritInitializers = false)
 class RestoredRadiosTest extends RadiosTest {
     private static final int SEQUENCES = Integer.getInteger("sequences", 5);
     private static final RadioDefinition W12 =

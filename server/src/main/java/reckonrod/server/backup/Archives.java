@@ -27,6 +27,8 @@ import reckonrod.server.problem.ProblemException;
 @Service
 class Archives {
     private static final Duration KEPT = Duration.ofHours(24);
+    private static final String INCOMING = "incoming-";
+    private static final int MOST_INCOMING = 4;
     private static final String BEFORE = "before-restore-";
     private static final Duration KEPT_BEFORE = Duration.ofDays(30);
     private static final int FEWEST_BEFORE = 3;
@@ -64,6 +66,7 @@ class Archives {
     Brought bring(InputStream body) throws IOException {
         Files.createDirectories(folder);
         sweep();
+        requireRoom();
         UUID id = UUID.randomUUID();
         try {
             Files.copy(body, incoming(id));
@@ -175,7 +178,28 @@ class Archives {
     }
 
     private Path incoming(UUID id) {
-        return folder.resolve("incoming-" + id + ".zip");
+        return folder.resolve(INCOMING + id + ".zip");
+    }
+
+    /** Whoever uploads archives and restores none of them must not fill the disk: the oldest of them goes. */
+    private void requireRoom() throws IOException {
+        List<Path> waiting;
+        try (Stream<Path> files = Files.list(folder)) {
+            waiting = files.filter(each -> each.getFileName().toString().startsWith(INCOMING))
+                    .sorted(Comparator.comparing(Archives::changedAt))
+                    .toList();
+        }
+        for (int i = 0; i <= waiting.size() - MOST_INCOMING; i++) {
+            Files.deleteIfExists(waiting.get(i));
+        }
+    }
+
+    private static Instant changedAt(Path file) {
+        try {
+            return Files.getLastModifiedTime(file).toInstant();
+        } catch (IOException goneMeanwhile) {
+            return Instant.EPOCH;
+        }
     }
 
     /** What nobody restored within a day goes. */
@@ -184,7 +208,7 @@ class Archives {
         try (Stream<Path> files = Files.list(folder)) {
             for (Path each : files.toList()) {
                 String name = each.getFileName().toString();
-                if ((name.startsWith("incoming-") || name.startsWith("half-"))
+                if ((name.startsWith(INCOMING) || name.startsWith("half-"))
                         && Files.getLastModifiedTime(each).toInstant().isBefore(old)) {
                     Files.deleteIfExists(each);
                 }

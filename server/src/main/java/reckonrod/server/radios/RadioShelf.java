@@ -297,8 +297,8 @@ class RadioShelf {
             throw ProblemException.conflict(
                     "loss-not-meant",
                     "The number of snapshots changed",
-                    "Deleting " + unit.name() + " now deletes " + now + " snapshots, and " + snapshots
-                            + " were shown. Nothing was deleted; look again.");
+                    "Deleting " + unit.name() + " now deletes " + now + (now == 1 ? " snapshot" : " snapshots")
+                            + ", and " + snapshots + " were shown. Nothing was deleted; look again.");
         }
         units.delete(unit);
         units.flush();
