@@ -92,7 +92,7 @@ class KeySheetApiTest extends RadiosTest {
     void onlyWhatDiffersIsKeyedIn() {
         String radio = radio("wrenling-w40");
         String differing = "/api/lists/" + list + "/keys/all?differing=true&radio=" + radio;
-        assertThat(get(differing).problem(422, "never-read")).contains("nobody knows");
+        assertThat(get(differing).problem(422, "never-read")).contains("Nobody knows");
         read(radio);
         assertDone(write(radio));
         assertThat(get(differing).ok().path("slots")).isEmpty();
