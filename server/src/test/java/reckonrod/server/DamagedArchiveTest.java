@@ -319,7 +319,9 @@ class DamagedArchiveTest extends ServerTest {
         assertThat(changed).as("nothing in " + file + " is like " + what).isNotEqualTo(text);
         files.put(file, changed);
         int radios = get("/api/radios").ok().size();
-        assertThat(tried(zip(files)).problem(422, "archive-unreadable")).contains("Nothing was changed");
+        assertThat(tried(zip(files)).problem(422, "archive-unreadable"))
+                .contains("Nothing was changed")
+                .doesNotContain("null");
         assertThat(get("/api/radios").ok()).hasSize(radios);
         assertAllIsShown(instead);
     }

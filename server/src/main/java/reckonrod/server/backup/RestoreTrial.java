@@ -79,7 +79,8 @@ class RestoreTrial {
 
     private static String reason(Throwable unreadable) {
         Throwable cause = unreadable;
-        while (cause.getCause() != null && cause.getCause() != cause) {
+        // A check says which list or radio it is; of anything else the innermost reason says most.
+        while (!(cause instanceof IllegalStateException) && cause.getCause() != null && cause.getCause() != cause) {
             cause = cause.getCause();
         }
         String line = String.valueOf(cause.getMessage()).lines().findFirst().orElse("no reason given");
