@@ -16,6 +16,7 @@ import javax.sql.DataSource;
 import org.flywaydb.core.Flyway;
 import org.flywaydb.core.api.FlywayException;
 import org.flywaydb.core.api.MigrationVersion;
+import org.springframework.core.NestedExceptionUtils;
 import org.springframework.dao.DataAccessException;
 import org.springframework.http.HttpStatus;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -139,8 +140,9 @@ class Restoring {
                                 + " folder under archives/.",
                         Map.of());
             }
+            Throwable cause = NestedExceptionUtils.getMostSpecificCause(wrong);
             throw ArchiveReader.refused("Its tables do not fit together: "
-                    + String.valueOf(wrong.getMessage()).lines().findFirst().orElse("no reason"));
+                    + String.valueOf(cause.getMessage()).lines().findFirst().orElse("no reason"));
         }
     }
 
