@@ -2,7 +2,7 @@
 # Tests of how ./run runs the server: as whom, where, and how long it waits for one that is slow and for one that stands still.
 set -u
 cd "$(dirname "$0")/.." || exit 1
-RECKONROD_STILL_SECONDS=3
+RECKONROD_STILL_SECONDS=8
 . scripts/cluster.sh
 . scripts/supervise.sh
 passed=0
@@ -30,17 +30,17 @@ wait_for() { # what the server does
   return $result
 }
 
-# Seven seconds are more than twice what is granted to one that stands still.
+# Twenty seconds are more than twice what is granted to one that stands still. A busy machine may give it an eighth of a processor.
 check "a server that works is waited for" \
-  wait_for "end=\$((SECONDS + 7)); while [ \$SECONDS -lt \$end ]; do :; done; touch $folder/answers; sleep 5"
+  wait_for "end=\$((SECONDS + 20)); while [ \$SECONDS -lt \$end ]; do :; done; touch $folder/answers; sleep 5"
 check "a server that only writes to its log is waited for" \
-  wait_for "for _ in 1 2 3 4 5 6 7; do echo on >>$log; sleep 1; done; touch $folder/answers; sleep 5"
+  wait_for "for _ in \$(seq 20); do echo on >>$log; sleep 1; done; touch $folder/answers; sleep 5"
 began=$SECONDS
 check "a server that stands still is given up" fails wait_for "sleep 60"
-check "and not before its time" test $((SECONDS - began)) -ge 3
+check "and not before its time" test $((SECONDS - began)) -ge 8
 began=$SECONDS
 check "a server that ended is not waited for" fails wait_for "exit 1"
-check "not for a moment" test $((SECONDS - began)) -le 2
+check "not for a moment" test $((SECONDS - began)) -lt 8
 
 mkdir -p "$folder/data/archives" "$folder/elsewhere"
 echo kept >"$folder/data/archives/before.zip"

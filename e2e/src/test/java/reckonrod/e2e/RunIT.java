@@ -70,8 +70,15 @@ class RunIT {
             assertThat(ask("POST", "/api/lists", "{\"name\":\"Kept\",\"bandPlan\":\"r2-north-america\"}")
                             .statusCode())
                     .isEqualTo(201);
-            assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(data.resolve("server.log"))))
+            assertThat(PosixFilePermissions.toString(Files.getPosixFilePermissions(data.resolve("files/server.log"))))
                     .isEqualTo("rw-------");
+            // Root starts it, and somebody else runs it.
+            Path process = Path.of(
+                    "/proc", Files.readString(data.resolve("server.pid")).strip());
+            String runsAs = Files.getOwner(process).getName();
+            assertThat(runsAs)
+                    .isEqualTo(Files.getOwner(data.resolve("files")).getName())
+                    .isNotEqualTo("root");
 
             kill(Files.readString(data.resolve("server.pid")).strip());
             await(text -> text.contains("Reckonrod is back."), "the server comes back");

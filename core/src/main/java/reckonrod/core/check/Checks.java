@@ -23,6 +23,7 @@ public final class Checks {
             new ListenOnlyCheck(),
             new EmissionCheck(),
             new SegmentCheck(),
+            new BandEdgeCheck(),
             new CallingCheck(),
             new FlagCheck());
     private static final List<ListRule> LIST_RULES =

@@ -21,14 +21,15 @@ final class SegmentCheck implements ChannelRule {
             "fm-in-kept-segment",
             Severity.DOUBT,
             "{talk} is kept for {use} in {plan}; FM talk does not belong there.",
-            "Weak signals, beacons and satellites are drowned by an FM carrier nearby.");
+            "An FM carrier drowns weak signals, beacons, satellites and data nearby.");
     static final FindingKind ON_INPUT = new FindingKind(
             "simplex-on-repeater-input",
             Severity.DOUBT,
             "{talk} is among the repeater inputs of {plan}, and the channel talks there simplex.",
             "What you say may come out of a repeater, and you hear only stations near you.");
 
-    private static final Set<SegmentUse> KEPT = Set.of(SegmentUse.SATELLITE, SegmentUse.WEAK_SIGNAL, SegmentUse.BEACON);
+    private static final Set<SegmentUse> KEPT =
+            Set.of(SegmentUse.SATELLITE, SegmentUse.WEAK_SIGNAL, SegmentUse.BEACON, SegmentUse.DATA);
 
     @Override
     public List<Finding> check(Channel channel, BandPlan plan) {

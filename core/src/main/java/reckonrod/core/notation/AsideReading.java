@@ -33,6 +33,7 @@ final class AsideReading {
 
     void read() {
         takeBullet();
+        takeAddresses();
         for (int i = 0; i < sentence.items.size(); i++) {
             Item item = sentence.items.get(i);
             if (item.entry != null && !item.used) {
@@ -61,23 +62,50 @@ final class AsideReading {
         }
         if (first.isMark('*') || first.isMark('•') || first.isMark('>')) {
             first.used = true;
-        } else if (first instanceof Figure figure
-                && figure.isWhole()
-                && figure.unit == null
-                && figure.strength == Figure.Strength.NONE
-                && figure.tone == null
-                && figure.shortenedTone() == null) {
+        } else if (first instanceof Figure figure && figure.isWhole() && figure.unit == null && isNoFrequency(figure)) {
+            // 100) 147.210+, [100] 147.210+, 12. 147.210+: a bracket counts, whatever the number is; a point may end a
+            // tone.
             String behind = sentence.typed(figure.to, next.from).strip();
-            if (behind.equals(".") || behind.equals(")")) {
+            boolean tone = figure.tone != null || figure.shortenedTone() != null;
+            if (behind.matches("[)\\]]:?|:") || behind.equals(".") && !tone) {
                 figure.takeFor(Figure.Use.ASIDE);
+                if (tone) {
+                    notKept.add(sentence.typed(figure));
+                }
             }
         }
+    }
+
+    /** www.club.example/rpt/88.5: whatever stands joined to an address on the web belongs to it. */
+    private void takeAddresses() {
+        for (int i = 0; i < sentence.items.size(); i++) {
+            Item item = sentence.items.get(i);
+            if (!item.isWord() || item.used || !item.text.startsWith("www") && !item.text.startsWith("http")) {
+                continue;
+            }
+            int end = i;
+            do {
+                Item part = sentence.at(end);
+                part.used = true;
+                if (part instanceof Figure figure) {
+                    figure.takeFor(Figure.Use.ASIDE);
+                }
+                end++;
+            } while (sentence.at(end) != null && sentence.at(end).gap == Item.Gap.NONE);
+            notKept.add(sentence.typed(item.from, sentence.at(end - 1).to));
+            i = end - 1;
+        }
+    }
+
+    private static boolean isNoFrequency(Figure figure) {
+        return figure.strength == Figure.Strength.NONE || figure.strength == Figure.Strength.TONE;
     }
 
     private void takeWord(Item word, int index) {
         switch (word.entry.role()) {
             case CODE -> takeDigitalVoice(word, index);
             case NUMBERED, NUMBERED_DIGITAL -> takeNumbered(word, index);
+            case MEASURE -> takeMeasure(word, index);
             case STEP -> beside(index).ifPresent(figure -> setAside(word, figure));
             case WIDTH ->
                 beside(index).ifPresent(figure -> {
@@ -126,6 +154,33 @@ final class AsideReading {
             }
         }
         return Optional.empty();
+    }
+
+    /** A number belongs to the word before it: height 118.8 is no tone. One that is a standard tone is doubted all the same. */
+    private void takeMeasure(Item word, int index) {
+        int next = index + 1;
+        while (sentence.at(next) != null
+                && (sentence.at(next).isMark(':')
+                        || sentence.at(next).isMark('=')
+                        || sentence.at(next).isMark('.'))) {
+            next++;
+        }
+        if (!(sentence.at(next) instanceof Figure figure)
+                || !figure.isFree()
+                || isFrequency(figure)
+                || !figure.isCloseBehind()
+                || figure.unit == Role.HERTZ) {
+            return;
+        }
+        setAside(word, figure);
+        if (figure.unit == null && (figure.tone != null || figure.shortenedTone() != null)) {
+            String digits = sentence.typed(figure.from, figure.digitsTo);
+            parts.findings.add(new Finding(
+                    LineFindings.MEASURE_OR_TONE,
+                    Field.TALK_TONE,
+                    Map.of("found", digits, "word", sentence.typed(word)),
+                    List.of(LineEdit.replace("Write T" + digits, sentence.line, figure, "T" + digits))));
+        }
     }
 
     private static boolean isFrequency(Figure figure) {
@@ -242,10 +297,24 @@ final class AsideReading {
         }
         notKept.add(sentence.typed(figure.from, end));
         boolean toneToo = figure.unit == Role.WATTS && figure.tone != null;
+        if (isOnlyTone(figure, index)) {
+            parts.findings.add(Finding.of(
+                    LineFindings.UNIT_OR_TONE, Field.TALK_TONE, Map.of("found", sentence.typed(figure.from, end))));
+        }
         if (toneToo) {
             parts.findings.add(Finding.of(
                     LineFindings.WATTS_OR_TONE, Field.TALK_TONE, Map.of("found", sentence.typed(figure.from, end))));
         }
+    }
+
+    /** 88.5 Miles Qvale: a tone and a name that begins like a unit, if the line has no other tone. */
+    private boolean isOnlyTone(Figure figure, int index) {
+        return figure.unit != Role.WATTS
+                && figure.isToneWithoutUnit()
+                && Character.isWhitespace(sentence.line.charAt(figure.digitsTo))
+                && (figure.decimals > 0 || isUnknownCloseBehind(index + 1))
+                && sentence.figures.stream()
+                        .noneMatch(other -> other != figure && other.unit == null && other.tone != null);
     }
 
     // 100 km S Vellan: nobody can say whether the letter belongs to the distance or to the name.

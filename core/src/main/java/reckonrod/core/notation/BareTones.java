@@ -3,6 +3,7 @@ package reckonrod.core.notation;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.finding.Field;
 import reckonrod.core.finding.Finding;
@@ -12,6 +13,8 @@ import reckonrod.core.tone.ToneTable;
 
 /** Takes the figures that are left for tones, where they look like one and the channel can have one. */
 final class BareTones {
+    private static final Set<String> COMPASS = Set.of("n", "s", "e", "w");
+
     private final Sentence sentence;
     private final LineParts parts;
     private final ToneSides tones;
@@ -63,14 +66,47 @@ final class BareTones {
                     Finding.of(LineFindings.TONE_ON_SERVICE, Field.TALK_TONE, Map.of("found", sentence.typed(figure))));
             return;
         }
-        if (whole && isBehindNameWord(index)) {
+        if (whole && index == 0 && sentence.items.size() > 1) {
+            parts.findings.add(new Finding(
+                    LineFindings.ROW_OR_TONE,
+                    Field.TALK_TONE,
+                    Map.of("found", figure.text),
+                    List.of(LineEdit.replace("Write T" + figure.text, sentence.line, figure, "T" + figure.text))));
+        } else if (whole && isBehindNameWord(index)) {
             parts.findings.add(new Finding(
                     LineFindings.TONE_OR_NAME,
                     Field.TALK_TONE,
                     Map.of("found", figure.text),
                     List.of(LineEdit.replace("Write T" + figure.text, sentence.line, figure, "T" + figure.text))));
         }
+        tellNeighbours(figure, index);
         tones.add(figure, Role.TONE, false, false);
+    }
+
+    /** What stands right before a figure may make it something else than a tone. */
+    private void tellNeighbours(Figure figure, int index) {
+        Item before = sentence.at(index - 1);
+        if (before == null) {
+            return;
+        }
+        if (before.isWord() && figure.isCloseBehind() && COMPASS.contains(before.text) && !figure.isWhole()) {
+            parts.findings.add(
+                    Finding.of(LineFindings.TONE_OR_COORDINATE, Field.TALK_TONE, Map.of("found", figure.text)));
+        } else if (before.isMark('/') && !(sentence.at(index - 2) instanceof Figure tone && tone.tone != null)) {
+            boolean nothingBefore = sentence.at(index - 2) == null || sentence.at(index - 2).kind == Item.Kind.SIGN;
+            boolean inAddress = sentence.at(index - 2) != null
+                    && sentence.at(index - 2).isWord()
+                    && sentence.at(index - 2).entry == null;
+            if (nothingBefore || inAddress) {
+                parts.findings.add(
+                        Finding.of(LineFindings.TONE_BEHIND_SLASH, Field.TALK_TONE, Map.of("found", figure.text)));
+            }
+        } else if (before instanceof Figure other
+                && other.use == Figure.Use.ASIDE
+                && other.unit == null
+                && figure.isWhole()) {
+            parts.findings.add(Finding.of(LineFindings.TONE_OR_NAME, Field.TALK_TONE, Map.of("found", figure.text)));
+        }
     }
 
     private boolean isListenOnlyService() {

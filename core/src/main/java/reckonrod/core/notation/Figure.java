@@ -164,6 +164,15 @@ final class Figure extends Item {
         }
     }
 
+    /** Whether its digits alone are a standard tone, whatever unit stands behind them. */
+    boolean isToneWithoutUnit() {
+        long millionths = millionths();
+        return decimals <= 1
+                && millionths >= TONE_FROM
+                && millionths < TONE_TO
+                && ToneTable.EXTENDED.contains(CtcssTone.ofTenthsHertz((int) (millionths / 100_000)));
+    }
+
     private Strength strength(BandPlan plan) {
         boolean hertzTone = unit == Role.HERTZ && toneLike;
         if (hertzTone) {

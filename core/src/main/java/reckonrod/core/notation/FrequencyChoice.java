@@ -172,6 +172,14 @@ final class FrequencyChoice {
                     Field.RECEIVE,
                     Map.of("word", sentence.typed(receive), "meaning", receive.frequency.toString())));
         }
+        boolean listened = receive.strength == Strength.SERVICE || receive.strength == Strength.TONE;
+        if (listened && receive.tone != null && receive.unit == null && receive.frequency != null) {
+            plan.serviceAt(receive.frequency)
+                    .ifPresent(service -> parts.findings.add(Finding.of(
+                            LineFindings.SERVICE_OR_TONE,
+                            Field.RECEIVE,
+                            Map.of("found", sentence.typed(receive), "service", service.name()))));
+        }
         receive.takeFor(Use.RECEIVE);
         parts.receiveFigure = receive;
         parts.receive = reading.read(receive).flatMap(reading::airChannel);
@@ -283,7 +291,11 @@ final class FrequencyChoice {
             askBands(listen, talk.get());
             return;
         }
-        if (plan.hasRule(listen, talk.get()) || !plan.hasRule(talk.get(), listen)) {
+        if (plan.hasRule(listen, talk.get())) {
+            return;
+        }
+        if (!plan.hasRule(talk.get(), listen)) {
+            tellNoPair(listen, talk.get());
             return;
         }
         parts.receive = talk;
@@ -294,6 +306,17 @@ final class FrequencyChoice {
                 Field.RECEIVE,
                 Map.of("input", listen.toString(), "output", talk.get().toString(), "plan", plan.shortTitle()),
                 List.of(talkOn(transmitFigure, listen))));
+    }
+
+    /** Nothing says that two bare frequencies belong together: no word, no sign, no size, and no shift of the plan. */
+    private void tellNoPair(Frequency listen, Frequency talk) {
+        if (parts.direction == LineParts.Direction.UNSAID && !listen.equals(talk)) {
+            parts.findings.add(new Finding(
+                    LineFindings.PAIR_OR_TWO,
+                    Field.TRANSMIT,
+                    Map.of("listen", listen.toString(), "talk", talk.toString(), "plan", plan.shortTitle()),
+                    List.of(talkOn(transmitFigure, listen))));
+        }
     }
 
     private void askBands(Frequency listen, Frequency talk) {

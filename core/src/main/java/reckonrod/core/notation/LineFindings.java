@@ -122,6 +122,51 @@ final class LineFindings {
             Severity.DOUBT,
             "{found} was read as watts.",
             "The figure is a standard tone too. Write T before it if it is one.");
+    static final FindingKind MEASURE_OR_TONE = new FindingKind(
+            "measure-or-tone",
+            Severity.DOUBT,
+            "{found} was read as a measure because it follows \"{word}\".",
+            "The figure is a standard tone too. Write T before it if it is one.");
+    static final FindingKind UNIT_OR_TONE = new FindingKind(
+            "unit-or-tone",
+            Severity.DOUBT,
+            "{found} was read as a measure, and nothing else in the line is a tone.",
+            "The figure is a standard tone too, and the word behind it may begin a name. Write T before it if it is a tone.");
+    static final FindingKind TONE_OR_COORDINATE = new FindingKind(
+            "tone-or-coordinate",
+            Severity.DOUBT,
+            "{found} was read as a tone, and the letter before it may make it a coordinate.",
+            "Write T before it if it is a tone; delete it if it is a longitude or latitude.");
+    static final FindingKind TONE_BEHIND_SLASH = new FindingKind(
+            "tone-behind-slash",
+            Severity.DOUBT,
+            "{found} was read as the talk tone, and nothing stands before its slash.",
+            "A slash often parts the talk tone from the listen tone. Write R before it if it opens the speaker.");
+    static final FindingKind SERVICE_OR_TONE = new FindingKind(
+            "service-or-tone",
+            Severity.DOUBT,
+            "{found} was read as the frequency of {service}.",
+            "It is a standard tone too, so the frequency may be missing. Write MHz behind it if it is the frequency.");
+    static final FindingKind NARROW_OR_NAME = new FindingKind(
+            "narrow-or-name",
+            Severity.DOUBT,
+            "{found} was read as narrow FM.",
+            "It may also be the code of a state or province. Write NFM for narrow FM, or put the name in quotes.");
+    static final FindingKind ROW_OR_TONE = new FindingKind(
+            "row-number-or-tone",
+            Severity.DOUBT,
+            "{found} at the start of the line was read as a tone.",
+            "It may also be the number of a row. Delete it then, or write T before it if it is a tone.");
+    static final FindingKind CODE_OR_NAME = new FindingKind(
+            "tone-code-or-name",
+            Severity.DOUBT,
+            "{found} was read as a printed code for {tone}.",
+            "It may also be a state, a road or a part of the name. Put the name in quotes if it is.");
+    static final FindingKind PAIR_OR_TWO = new FindingKind(
+            "pair-or-two-channels",
+            Severity.DOUBT,
+            "{listen} and {talk} were read as one channel, and {plan} has no such pair.",
+            "They may be two channels. Write > between them if they belong together, or put each on a line of its own.");
     static final FindingKind TONE_OR_NAME = new FindingKind(
             "tone-or-name",
             Severity.DOUBT,

@@ -9,6 +9,7 @@ import reckonrod.core.channel.Power;
 import reckonrod.core.finding.Field;
 import reckonrod.core.finding.Finding;
 import reckonrod.core.notation.LineParts.Direction;
+import reckonrod.core.tone.CtcssTone;
 import reckonrod.core.tone.ToneTable;
 
 /** Takes the words that say something by themselves: kind, power, directory flags, simplex, listen-only. */
@@ -57,7 +58,15 @@ final class PlainWords {
             case SIMPLEX -> parts.direct(Direction.SIMPLEX);
             case LISTEN_ONLY, LISTEN -> parts.direct(Direction.LISTEN_ONLY);
             case WIDE -> emission(Emission.FM);
-            case NARROW -> emission(Emission.NFM);
+            case NARROW -> {
+                // A Canadian province, too, and a habit of typing it behind the name.
+                boolean named = sentence.items.stream().anyMatch(each -> each.isWord() && each.entry == null);
+                if (word.text.equals("nb") && named) {
+                    parts.findings.add(Finding.of(
+                            LineFindings.NARROW_OR_NAME, Field.EMISSION, Map.of("found", sentence.typed(word))));
+                }
+                emission(Emission.NFM);
+            }
             case AMPLITUDE -> emission(Emission.AM);
             case HIGH -> power(Power.HIGH);
             case MIDDLE -> power(Power.MID);
@@ -139,6 +148,16 @@ final class PlainWords {
         parts.findings.add(Finding.of(LineFindings.TWO_SIGNS, field, Map.of("first", first, "second", second)));
     }
 
+    /** WA Tarnhill, M1 junction: a code of letters, or one that begins with a letter, may be a state or a road before a word. */
+    private boolean isBesideName(Item word) {
+        int index = sentence.indexOf(word);
+        Item next = sentence.at(index + 1);
+        Item before = sentence.at(index - 1);
+        boolean near = next != null && next.isWord() && next.entry == null && next.isCloseBehind()
+                || before != null && before.isWord() && before.entry == null && word.isCloseBehind();
+        return Character.isLetter(word.text.charAt(0)) && near;
+    }
+
     private void flag(DirectoryFlag flag) {
         parts.flags.add(flag);
     }
@@ -149,7 +168,14 @@ final class PlainWords {
         if (listen != null && word.from < listen.from) {
             return false;
         }
-        if (ToneTable.ofTwoCharacterCode(word.text).isPresent()) {
+        Optional<CtcssTone> code = ToneTable.ofTwoCharacterCode(word.text);
+        if (code.isPresent()) {
+            if (isBesideName(word)) {
+                parts.findings.add(Finding.of(
+                        LineFindings.CODE_OR_NAME,
+                        Field.TALK_TONE,
+                        Map.of("found", sentence.typed(word), "tone", code.get().toString())));
+            }
             tones.addCode(word, Role.TONE);
             return true;
         }

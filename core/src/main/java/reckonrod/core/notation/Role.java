@@ -58,6 +58,7 @@ enum Role {
     NUMBERED_DIGITAL,
     WIDTH,
     STEP,
+    MEASURE,
     SCAN,
     HERTZ,
     KILOHERTZ,

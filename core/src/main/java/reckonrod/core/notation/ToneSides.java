@@ -60,6 +60,10 @@ final class ToneSides {
         }
     }
 
+    void tell(Finding finding) {
+        parts.findings.add(finding);
+    }
+
     boolean isEmpty() {
         return picks.isEmpty();
     }

@@ -1,6 +1,9 @@
 package reckonrod.core.notation;
 
+import java.util.Map;
 import java.util.Set;
+import reckonrod.core.finding.Field;
+import reckonrod.core.finding.Finding;
 import reckonrod.core.tone.ToneTable;
 
 /** Binds the words that speak of tones to the figures that they speak of, in front of them or behind them. */
@@ -107,10 +110,28 @@ final class ToneWords {
             }
             tones.none(role);
         } else if (nextSense > 0 && nextSense >= beforeSense && !(behindFigures && beforeSense > 0)) {
+            tellRoad(word, next, index, behind);
             sentence.items.subList(index, behind).forEach(between -> between.used = true);
             take(word, next, behind, role, code);
         } else if (beforeSense > 0) {
             take(word, before, index - 1, role, role.isCodeWord());
+        }
+    }
+
+    /** D143 Quville, sur la D125: a letter and a number beside a word may be a road. */
+    private void tellRoad(Item word, Item next, int index, int behind) {
+        if (!(next instanceof Figure figure)) {
+            return;
+        }
+        Item before = sentence.at(index - 1);
+        Item after = sentence.at(behind + 1);
+        boolean near = before != null && before.isWord() && !before.used && word.isCloseBehind()
+                || after != null && after.isWord() && after.entry == null && after.isCloseBehind();
+        if (word.text.equals("d") && behind == index + 1 && near && !isPolarity(after, figure)) {
+            tones.tell(Finding.of(
+                    LineFindings.CODE_OR_NAME,
+                    Field.TALK_TONE,
+                    Map.of("found", sentence.typed(word.from, figure.to), "tone", "the DCS code " + figure.text)));
         }
     }
 
