@@ -174,6 +174,12 @@ class RestoredRadiosTest extends RadiosTest {
                         .isEqualTo(holds.get(radio));
             }
             boolean known = view.path("unknownSince").isNull();
+            if (!known) {
+                assertThat(get("/api/radios/" + radio + "/newest-job").ok())
+                        .as(what + ": what a transfer said before")
+                        .allSatisfy(job ->
+                                assertThat(job.path("message").asString()).doesNotContain("holds"));
+            }
             if (known && !view.path("newestSnapshot").isNull() && !half.get(radio)) {
                 JsonNode said = get("/api/radios/" + radio + "/snapshots").ok().get(0);
                 byte[] image = sql.queryForObject(

@@ -79,6 +79,8 @@ class RadiosHere {
         jdbc.execute("update " + own + ".radio_unit u set written_snapshot = null, written_slots = '[]'"
                 + " where written_snapshot is not null and not exists (select 1 from " + own
                 + ".snapshot s where s.id = u.written_snapshot)");
+        // What a plan that was carried out said of its radio is not known to be so any more.
+        jdbc.execute("delete from " + own + ".kept_plan where state <> 'WAITING'");
         // Of a radio that was never read nothing was said before either.
         jdbc.execute("update " + own + ".radio_unit u set loaded_list_id = null, loaded_list_name = null,"
                 + " loaded_at = null, unknown_since = case when exists (select 1 from " + own

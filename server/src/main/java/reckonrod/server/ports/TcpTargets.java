@@ -122,6 +122,10 @@ public class TcpTargets {
     }
 
     private boolean isDatabase(InetAddress address, boolean thisMachine, int port) {
+        if (!databaseUrl.contains("//")) {
+            // The short form of the address means the usual port of this machine.
+            return thisMachine && port == USUAL_DATABASE_PORT;
+        }
         Matcher each = DATABASE.matcher(databaseUrl);
         while (each.find()) {
             int at = each.group(2) == null ? USUAL_DATABASE_PORT : Integer.parseInt(each.group(2));

@@ -88,7 +88,14 @@ class TransferController {
 
     @GetMapping("/radios/{radioId}/newest-job")
     List<JobView> newest(@PathVariable String radioId) {
-        return jobs.newest(units.get(radioId).id()).stream().toList();
+        RadioUnit unit = units.get(radioId);
+        // What a transfer said of the radio before an archive was restored is not known to be so any more.
+        return jobs.newest(unit.id()).stream()
+                .filter(job -> job.finishedAt() == null
+                        || unit.unknownSince()
+                                .filter(job.finishedAt()::isBefore)
+                                .isEmpty())
+                .toList();
     }
 
     @GetMapping("/jobs/{id}")
