@@ -56,9 +56,6 @@ public class TcpTargets {
 
     /** Why nothing can be reached there, without asking there; empty if something may be. */
     public Optional<String> refusal(String host, int port) {
-        if (port < FIRST_PORT || port > 65_535) {
-            return Optional.of("A radio's TCP port must be " + FIRST_PORT + " to 65535, was " + port);
-        }
         try {
             resolve(host, port);
             return Optional.empty();
@@ -73,16 +70,15 @@ public class TcpTargets {
      * @throws IOException if the target is not allowed or too many were tried; the message says what to do, without a full stop
      */
     public InetSocketAddress open(String host, int port) throws IOException {
-        Optional<String> refusal = refusal(host, port);
-        if (refusal.isPresent()) {
-            throw new IOException(refusal.get());
-        }
         InetSocketAddress target = resolve(host, port);
         count(target);
         return target;
     }
 
     private InetSocketAddress resolve(String host, int port) throws IOException {
+        if (port < FIRST_PORT || port > 65_535) {
+            throw new IOException("A radio's TCP port must be " + FIRST_PORT + " to 65535, was " + port);
+        }
         InetAddress address = allowed(host);
         boolean thisMachine = address.isLoopbackAddress() || address.isAnyLocalAddress() || isOurs(address);
         if (thisMachine && ownPort().isPresent() && port == ownPort().getAsInt()
