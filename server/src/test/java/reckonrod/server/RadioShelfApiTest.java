@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.Timeout;
@@ -43,6 +44,21 @@ class RadioShelfApiTest extends ServerTest {
         List<String> ids = new ArrayList<>();
         get("/api/radios").ok().forEach(each -> ids.add(each.path("id").asString()));
         return ids;
+    }
+
+    /** A double click, or two tabs: the second of two is refused, and the database is not blamed. */
+    @Test
+    void ofRadiosAddedAtTheSameMomentUnderOneNameOnlyOneStays() {
+        for (int round = 0; round < 4; round++) {
+            String name = "Zz twin " + round;
+            added.add("zz-twin-" + round);
+            List<Integer> answers = IntStream.range(0, 6)
+                    .parallel()
+                    .mapToObj(any -> post("/api/radios", Map.of("name", name, "model", "wrenling-w12"))
+                            .status())
+                    .toList();
+            assertThat(answers).containsOnlyOnce(201).containsOnly(201, 409);
+        }
     }
 
     @Test

@@ -1,12 +1,16 @@
 package reckonrod.server.problem;
 
+import java.sql.SQLException;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.TypeMismatchException;
 import org.springframework.beans.factory.annotation.Value;
+import org.springframework.core.NestedExceptionUtils;
 import org.springframework.dao.DataAccessException;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -37,6 +41,9 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
         this.minded = minded;
     }
 
+    /** Unique violation and foreign key violation (SQLSTATE class 23). */
+    private static final Set<String> RACED = Set.of("23505", "23503");
+
     @ExceptionHandler
     ResponseEntity<ProblemDetail> problem(ProblemException problem) {
         ProblemDetail detail = detail(problem.status(), problem.code(), problem.title(), problem.getMessage());
@@ -51,6 +58,20 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
                 "changed-elsewhere",
                 "Changed elsewhere",
                 "It was changed in another tab or window at the same moment. Nothing was changed here; load it anew.");
+    }
+
+    /** Two requests at once asked for the same name, or one deleted what the other refers to: the database stops the later one. */
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> sameAtOnce(DataIntegrityViolationException conflict) {
+        boolean raced = NestedExceptionUtils.getMostSpecificCause(conflict) instanceof SQLException cause
+                && RACED.contains(String.valueOf(cause.getSQLState()));
+        return raced
+                ? respond(
+                        HttpStatus.CONFLICT,
+                        "changed-elsewhere",
+                        "Changed elsewhere",
+                        "Another request changed the same thing at the same moment. Nothing was changed here; reload and look.")
+                : storage(conflict);
     }
 
     @ExceptionHandler
