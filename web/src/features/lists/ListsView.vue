@@ -1,11 +1,14 @@
 <script setup lang="ts">
-import { computed, defineAsyncComponent, ref } from 'vue'
+import { computed, defineAsyncComponent, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
+import { useNotice } from '@/shared/composables/useNotice'
+import { useArrivedText } from '@/shared/composables/usePastedText'
 import PageBar from '@/shared/ui/PageBar.vue'
 import { useAsked } from '@/shared/ui/useAsked'
 import { counted } from '@/shared/words'
 import BinTable from './components/BinTable.vue'
 import ListTable from './components/ListTable.vue'
+import { readListFile } from './composables/listFile'
 import { useAllLists, type ListSummary } from './composables/useAllLists'
 
 const NewListDialog = defineAsyncComponent(() => import('@/shared/list/NewListDialog.vue'))
@@ -19,13 +22,37 @@ function open(list: ListSummary) {
 }
 
 const picker = ref<HTMLInputElement | null>(null)
+const { tellProblem } = useNotice()
+const arrived = useArrivedText()
+/** A table that becomes a new list, once that list has a name and a band plan. */
+const table = ref<{ text: string; name: string } | null>(null)
 async function read() {
   const file = picker.value?.files?.[0]
   if (!file) return
-  const made = await take(file)
-  // The same file can be chosen again.
-  if (picker.value) picker.value.value = ''
-  if (made) choose(made)
+  try {
+    const found = await readListFile(file)
+    if (found.kind === 'refused') throw new Error(found.reason)
+    if (found.kind === 'table') {
+      table.value = found
+      making.value = true
+      return
+    }
+    const made = await take(found.text, file.name)
+    if (made) choose(made)
+  } catch (cause) {
+    tellProblem(cause)
+  } finally {
+    // The same file can be chosen again.
+    if (picker.value) picker.value.value = ''
+  }
+}
+function made(id: string) {
+  choose(id)
+  const from = table.value
+  table.value = null
+  if (!from) return
+  arrived.value = from.text
+  void router.push({ name: 'review' })
 }
 
 const naming = ref<{ list: ListSummary; copies: boolean } | null>(null)
@@ -38,6 +65,9 @@ const isNaming = computed({
 const asked = useAsked(isNaming)
 const making = ref(false)
 const askedNew = useAsked(making)
+watch(making, (now) => {
+  if (!now) table.value = null
+})
 const done = async (name: string) => {
   const now = naming.value
   return now !== null && (now.copies ? copy(now.list, name) : rename(now.list, name))
@@ -54,12 +84,14 @@ const done = async (name: string) => {
       <v-btn title="All lists, radios, snapshots and the directory as one file" :to="{ name: 'about' }"
         >Back up</v-btn
       >
-      <v-btn title="A list that was exported as JSON" @click="picker?.click()">From a file</v-btn>
+      <v-btn title="A list exported as JSON, or a table: CSV, HTML, JSON" @click="picker?.click()"
+        >From a file</v-btn
+      >
       <input
         ref="picker"
         class="unseen"
         type="file"
-        accept=".json,application/json"
+        accept=".json,.csv,.tsv,.txt,.htm,.html,application/json,text/csv,text/html,text/plain"
         aria-label="File with a list"
         tabindex="-1"
         @change="read"
@@ -82,7 +114,7 @@ const done = async (name: string) => {
     </p>
     <BinTable v-if="binned?.length" :binned="binned" @bring-back="bringBack" />
   </div>
-  <NewListDialog v-if="askedNew" v-model="making" @made="choose" />
+  <NewListDialog v-if="askedNew" v-model="making" :suggested="table?.name ?? ''" @made="made" />
   <NameDialog
     v-if="asked"
     v-model="isNaming"

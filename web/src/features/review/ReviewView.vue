@@ -15,6 +15,7 @@ import LinePanel from './components/LinePanel.vue'
 import ListingForm from './components/ListingForm.vue'
 import ReviewBar from './components/ReviewBar.vue'
 import ReviewTable from './components/ReviewTable.vue'
+import TableForm from './components/TableForm.vue'
 import { useChosenLines } from './composables/useChosenLines'
 import { useListing } from './composables/useListing'
 import { useReviewKeys } from './composables/useReviewKeys'
@@ -40,7 +41,7 @@ const table = ref<InstanceType<typeof ReviewTable> | null>(null)
 const panel = ref<InstanceType<typeof LinePanel> | null>(null)
 const focus = () => (table.value ? table.value.focus() : document.getElementById('listing')?.focus())
 const listing = useListing(stale, focus)
-const { text, arrived, draft, asksWhere, rewrite } = listing
+const { text, arrived, draft, asked, asksWhere, rewrite } = listing
 /** Where blocks say what belongs into them, lines go there, and how many slots are free at the cursor says nothing. */
 const filed = computed(() => list.value?.blocks.some((each) => each.filling) ?? false)
 const { goesIn, going, fitting, choose, letAllIn } = useChosenLines(review, filed)
@@ -115,7 +116,7 @@ useReviewKeys({
   focus,
   back: listing.back,
   drop: (line) => rewrite(line, null),
-  when: () => text.value.trim() !== '',
+  when: () => text.value.trim() !== '' && !asked.value,
 })
 watch(table, (now, was) => now && !was && now.focus())
 watch(
@@ -129,7 +130,12 @@ watch(
 </script>
 
 <template>
-  <SplitPane v-model="sideOpen" class="review" label="Working" :side="picked !== null && text.trim() !== ''">
+  <SplitPane
+    v-model="sideOpen"
+    class="review"
+    label="Working"
+    :side="picked !== null && text.trim() !== '' && !asked"
+  >
     <PageBar title="Lines to review">
       <span v-if="open" class="quiet">for {{ open.name }}, by its plan and licence</span>
     </PageBar>
@@ -140,11 +146,18 @@ watch(
       @take="listing.takeArrived"
       @leave="arrived = ''"
     />
-    <div v-if="error && text.trim()" class="pad stack">
+    <div v-if="error && text.trim() && !asked" class="pad stack">
       <p role="alert" class="wrong">{{ error.message }}</p>
       <div><v-btn @click="listing.editAsText">Edit as text</v-btn></div>
     </div>
-    <ListingForm v-if="!text.trim()" v-model="draft" @work-out="listing.workOut" />
+    <TableForm
+      v-if="asked"
+      :key="asked.text"
+      :table="asked"
+      @read="listing.readAsked"
+      @edit="listing.leaveAsked"
+    />
+    <ListingForm v-else-if="!text.trim()" v-model="draft" @work-out="listing.workOut" />
     <template v-else-if="review && !error">
       <ReviewBar
         v-model="only"

@@ -6,6 +6,7 @@ import { usePlans } from '@/shared/api/queries'
 import FigureField from '@/shared/ui/FigureField.vue'
 import SheetDialog from '@/shared/ui/SheetDialog.vue'
 
+const props = defineProps<{ suggested?: string }>()
 const emit = defineEmits<{ made: [id: string] }>()
 const open = defineModel<boolean>({ required: true })
 
@@ -25,7 +26,15 @@ const beginnings = computed(() => [
 const chosen = computed(() => templates.value?.find((each) => each.id === template.value))
 watch(chosen, (now) => now && slots.value < now.slots && (slots.value = now.slots))
 const problem = ref('')
-watch(open, (now) => now && (name.value = problem.value = ''))
+watch(
+  open,
+  (now) => {
+    if (!now) return
+    name.value = props.suggested ?? ''
+    problem.value = ''
+  },
+  { immediate: true },
+)
 const cache = useQueryClient()
 const { data: plans } = usePlans()
 const caution = computed(() => plans.value?.find((plan) => plan.id === bandPlan.value)?.caution)
@@ -50,6 +59,7 @@ async function make() {
 
 <template>
   <SheetDialog v-model="open" title="New list" @submit="make">
+    <p v-if="suggested" class="quiet">You review the rows of the file before they go into the new list.</p>
     <v-text-field v-model="name" label="Name" :error-messages="problem" data-first />
     <v-select
       v-model="bandPlan"

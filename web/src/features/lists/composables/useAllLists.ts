@@ -66,13 +66,12 @@ export function useAllLists() {
         `${name} is a copy of ${list.name}`,
       ),
     /** A list that was exported as JSON, as a list of its own. */
-    take: async (file: File) => {
-      const text = await file.text()
+    take: async (text: string, name: string) => {
       let made = ''
       const done = await does(async () => {
         const list = await unwrap(api.POST('/api/lists/from-file', { body: { text } }))
         made = list.id
-      }, `A list is made from ${file.name}`)
+      }, `${name} is a new list now`)
       return done ? made : null
     },
     rename: (list: ListSummary, name: string) =>

@@ -5,7 +5,12 @@ import { useNotice } from '@/shared/composables/useNotice'
 import { useOpenList } from '@/shared/composables/useOpenList'
 import { joined, useArrivedText, usePastedText } from '@/shared/composables/usePastedText'
 import { counted } from '@/shared/words'
+import type { Schemas } from '@/shared/api/client'
 import type { ReviewLine } from './useReview'
+
+type ReadLines = Schemas['LinesView']
+type TableColumns = Schemas['TableColumns']
+export type AskedTable = TableColumns & { text: string; behind: string }
 
 /** The text that is under review, and what is done to it. It stays through a reload until its lines are in the list. */
 export function useListing(stale: Ref<boolean>, focus: () => void) {
@@ -57,29 +62,49 @@ export function useListing(stale: Ref<boolean>, focus: () => void) {
     return text.value.trim() ? parts().length : 0
   }
 
+  /** A table whose columns a person has to explain, and the lines that it comes behind. */
+  const asked = ref<AskedTable | null>(null)
+  function tellRead(read: ReadLines) {
+    const left = read.leftOut.length ? `. Left out: ${read.leftOut.join(', ')}` : ''
+    const aside = read.setAside.length ? `. Not rows: ${read.setAside.join('; ')}` : ''
+    const unread = read.unread
+      ? `. ${counted(read.unread, 'row')} could not be read and stay as they are`
+      : ''
+    tell(`Read by the headings of the table${left}${aside}${unread}`)
+  }
   /** A table with headings becomes lines first, so that its columns are read as what they are. */
-  async function begin(pasted: string, behind = '') {
-    let lines = pasted
+  async function begin(pasted: string, behind = '', columns?: string[]) {
+    if (!open.value) return false
+    let read: ReadLines
     try {
-      if (open.value) {
-        const body = { text: pasted, bandPlan: open.value.bandPlan }
-        const read = await unwrap(api.POST('/api/lines', { body }))
-        lines = read.text
-        if (read.table) {
-          const left = read.unread
-            ? `; ${counted(read.unread, 'row')} could not be read and stay as they are`
-            : ''
-          tell(`Read as a table with headings${left}`)
-        }
-      }
+      const body = { text: pasted, bandPlan: open.value.bandPlan, columns: columns ?? null }
+      read = await unwrap(api.POST('/api/lines', { body }))
     } catch (cause) {
+      // Read without its headings a table may come out wrong, so nothing is read.
       tellProblem(cause)
+      return false
     }
-    text.value = joined(behind, lines)
+    if (read.columns) {
+      asked.value = { text: pasted, behind, ...read.columns }
+      return false
+    }
+    asked.value = null
+    if (read.table) tellRead(read)
+    text.value = joined(behind, read.text)
+    return true
   }
   async function workOut() {
-    await begin(draft.value)
+    if (await begin(draft.value)) draft.value = ''
+  }
+  async function readAsked(columns: string[]) {
+    const table = asked.value
+    if (!table || !(await begin(table.text, table.behind, columns))) return
     draft.value = ''
+    await nextTick()
+    focus()
+  }
+  function leaveAsked() {
+    asked.value = null
   }
   function editAsText() {
     draft.value = joined(draft.value, text.value)
@@ -90,8 +115,13 @@ export function useListing(stale: Ref<boolean>, focus: () => void) {
   const asksWhere = computed(() => arrived.value.trim() !== '' && text.value.trim() !== '')
   async function takeArrived(join: boolean) {
     const lines = arrived.value
+    const behind = join ? text.value : ''
     arrived.value = ''
-    await begin(lines, join ? text.value : '')
+    if (!(await begin(lines, behind))) {
+      // Kept where it can be corrected, and where a reload finds it.
+      draft.value = joined(draft.value, lines)
+      if (!join) text.value = ''
+    }
     await nextTick()
     focus()
   }
@@ -106,6 +136,9 @@ export function useListing(stale: Ref<boolean>, focus: () => void) {
     text,
     arrived,
     draft,
+    asked,
+    readAsked,
+    leaveAsked,
     asksWhere,
     takeArrived,
     workOut,

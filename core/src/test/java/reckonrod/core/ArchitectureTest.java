@@ -30,6 +30,7 @@ class ArchitectureTest {
             "list",
             "check",
             "notation",
+            "listing",
             "take",
             "rework",
             "find",

@@ -259,7 +259,7 @@ class FindIT extends BrowserTest {
         page.getByLabel("Listing file")
                 .setInputFiles(new FilePayload("zz-knoll.csv", "text/csv", listing.getBytes(StandardCharsets.UTF_8)));
         button(page, "Bring the file in").click();
-        button(page, "Read the rows").click();
+        button(page, "Read rows").click();
         assertThat(page.locator(".kinds")).containsText(counted, SLOWLY);
         button(page, "Take 1 entry into the directory").click();
         assertThat(page.locator(".sources")).containsText("1 entry was taken.");

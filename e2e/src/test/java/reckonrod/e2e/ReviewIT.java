@@ -87,7 +87,7 @@ class ReviewIT extends BrowserTest {
         Page page = page("/arrange");
         row(page, 1).click();
         paste(page, "Name,Frequency,Offset,Decode,Encode\nNEWFELL,145.310,-0.6,,71.9\nNEWPELL,441.150,+5,100.0,156.7");
-        assertThat(page.locator(".notice")).containsText("Read as a table with headings");
+        assertThat(page.locator(".notice")).containsText("Read by the headings of the table");
         assertThat(line(page, 1)).containsText("144.710");
         line(page, 2).click();
         assertThat(page.locator(".review aside .tones")).containsText("CTCSS 156.7");

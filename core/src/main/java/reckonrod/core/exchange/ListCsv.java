@@ -18,13 +18,13 @@ import reckonrod.core.channel.DirectoryFlag;
 import reckonrod.core.channel.Emission;
 import reckonrod.core.channel.Power;
 import reckonrod.core.channel.Talk;
-import reckonrod.core.directory.listing.CsvTable;
-import reckonrod.core.directory.listing.CsvWriter;
-import reckonrod.core.directory.listing.Table;
 import reckonrod.core.frequency.Frequency;
 import reckonrod.core.list.Block;
 import reckonrod.core.list.ChannelList;
 import reckonrod.core.list.ListEntry;
+import reckonrod.core.listing.CsvTable;
+import reckonrod.core.listing.CsvWriter;
+import reckonrod.core.listing.Table;
 import reckonrod.core.notation.LineWriter;
 import reckonrod.core.take.ListingLines;
 import reckonrod.core.tone.CtcssTone;
@@ -152,7 +152,7 @@ public final class ListCsv {
                         + wrong.getMessage().replace("\"", "'") + '"');
             }
         }
-        return Optional.of(new ListingLines(lines, true, unread));
+        return Optional.of(ListingLines.ofOwn(lines, unread));
     }
 
     private static void requireShape(Table.Row row, int headings, List<String> twice) {

@@ -15,10 +15,10 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
-import reckonrod.core.directory.listing.CsvTable;
-import reckonrod.core.directory.listing.CsvWriter;
-import reckonrod.core.directory.listing.Table;
 import reckonrod.core.geography.Position;
+import reckonrod.core.listing.CsvTable;
+import reckonrod.core.listing.CsvWriter;
+import reckonrod.core.listing.Table;
 
 /**
  * The log as comma-separated values (RFC 4180, UTF-8), moments as in ISO 8601 with their offset, positions in degrees of WGS 84, and

@@ -11,6 +11,11 @@ import reckonrod.core.finding.Severity;
 final class LineFindings {
     static final FindingKind EMPTY = new FindingKind(
             "line-empty", Severity.ERROR, "The line is empty.", "Type a directory entry, such as 145.310- 71.9.");
+    static final FindingKind OPEN_REMARK = new FindingKind(
+            "remark-open",
+            Severity.DOUBT,
+            "The table also says \"{remark}\".",
+            "It was not understood, or it may change the channel. Correct the line if needed, then remove the remark.");
     static final FindingKind TOO_LONG = new FindingKind(
             "line-too-long",
             Severity.ERROR,

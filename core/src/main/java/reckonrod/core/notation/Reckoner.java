@@ -18,15 +18,65 @@ import reckonrod.core.frequency.Frequency;
 public final class Reckoner {
     private static final Pattern LETTER_AMONG_DIGITS = Pattern.compile("(?<=[\\d.,])[OolI](?![\\p{L}])");
 
+    /** What stands behind this in a line is a remark that a person has to judge. */
+    public static final String REMARK = "??";
+
     private Reckoner() {}
 
     /**
      * Works out one line. Never throws for what a person typed: an answer without a channel has a finding that says why.
      *
-     * @param line one line of directory notation, at most 200 characters are read
+     * @param line one line of directory notation, at most 200 characters are read; what stands behind {@link #REMARK} is reported
+     *     and not read
      * @param plan the band plan that supplies sizes of shifts and judges the result
      */
     public static WorkedAnswer reckon(String line, BandPlan plan) {
+        int remark = remarkAt(line);
+        return remark < 0 ? work(line, plan) : withRemark(line, remark, plan);
+    }
+
+    /** Where a remark begins, behind a blank and outside a quoted name; -1 for none. */
+    private static int remarkAt(String line) {
+        boolean quoted = false;
+        for (int at = 0; at + REMARK.length() < line.length(); at++) {
+            quoted ^= line.charAt(at) == '"';
+            if (!quoted
+                    && line.startsWith(REMARK, at)
+                    && (at == 0 || Character.isWhitespace(line.charAt(at - 1)))
+                    && !line.substring(at + REMARK.length()).isBlank()) {
+                return at;
+            }
+        }
+        return -1;
+    }
+
+    private static WorkedAnswer withRemark(String line, int at, BandPlan plan) {
+        String channel = line.substring(0, at).stripTrailing();
+        String remark = line.substring(at);
+        WorkedAnswer answer = work(channel, plan);
+        List<Finding> findings = new ArrayList<>();
+        answer.findings()
+                .forEach(each -> findings.add(new Finding(
+                        each.kind(),
+                        each.field(),
+                        each.facts(),
+                        each.fixes().stream().map(fix -> keeping(remark, fix)).toList())));
+        findings.add(new Finding(
+                LineFindings.OPEN_REMARK,
+                Field.LINE,
+                Map.of("remark", remark.substring(REMARK.length()).strip()),
+                List.of(new Fix("Remove the remark", new Edit.RewriteLine(channel)))));
+        return new WorkedAnswer(line, answer.channel(), answer.working(), findings, answer.strips());
+    }
+
+    /** A correction of the channel does not answer the remark. */
+    private static Fix keeping(String remark, Fix fix) {
+        return fix.edit() instanceof Edit.RewriteLine rewrite
+                ? new Fix(fix.label(), new Edit.RewriteLine(rewrite.line() + " " + remark))
+                : fix;
+    }
+
+    private static WorkedAnswer work(String line, BandPlan plan) {
         if (line.isBlank()) {
             return unanswered(line, List.of(Finding.of(LineFindings.EMPTY, Field.LINE, Map.of())));
         }

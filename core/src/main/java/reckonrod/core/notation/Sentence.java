@@ -49,6 +49,13 @@ final class Sentence {
             items.add(item);
             return at + 1;
         }
+        items.add(item);
+        return giveMeaning(raw, at, vocabulary);
+    }
+
+    /** Gives a word its meaning, and that of the longest run of words that it begins; the index behind that run. */
+    static int giveMeaning(List<Item> raw, int at, Vocabulary vocabulary) {
+        Item item = raw.get(at);
         Vocabulary.Node node = vocabulary.words().step(item.text);
         Vocabulary.Entry entry = null;
         int end = at + 1;
@@ -63,7 +70,6 @@ final class Sentence {
         }
         item.entry = entry == null ? vocabulary.designation(item.text) : entry;
         item.to = raw.get(end - 1).to;
-        items.add(item);
         return end;
     }
 

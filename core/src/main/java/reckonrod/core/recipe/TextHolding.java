@@ -3,8 +3,8 @@ package reckonrod.core.recipe;
 import java.util.Locale;
 import java.util.stream.Collectors;
 import reckonrod.core.channel.DirectoryFlag;
-import reckonrod.core.directory.listing.CsvWriter;
 import reckonrod.core.list.Origin;
+import reckonrod.core.listing.CsvWriter;
 
 /**
  * A text of the channel or its list.

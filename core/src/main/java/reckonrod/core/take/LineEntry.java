@@ -16,8 +16,8 @@ import reckonrod.core.directory.Signal;
 import reckonrod.core.directory.Site;
 import reckonrod.core.directory.Standing;
 import reckonrod.core.directory.State;
-import reckonrod.core.directory.listing.RowReading;
 import reckonrod.core.finding.Finding;
+import reckonrod.core.listing.RowReading;
 import reckonrod.core.notation.Reckoner;
 import reckonrod.core.notation.WorkedAnswer;
 

@@ -9,7 +9,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.bandplan.BandPlans;
 import reckonrod.core.directory.DirectoryEntry;
-import reckonrod.core.directory.listing.RowReading;
+import reckonrod.core.listing.RowReading;
 
 class LineEntryTest {
     private static final BandPlan R2 =

@@ -32,10 +32,11 @@ class ListingLinesTest {
                         "SKARRA 145.310 -0.600 T71.9",
                         "OSTREY 441.150 +5.000 T156.7 R100.0",
                         "PELL 147.510 simplex",
-                        "BROKEN none");
+                        "BROKEN none ?? row not read: Frequency must be a number such as 145.650, with MHz, kHz or Hz behind it if"
+                                + " you like, was \"none\"");
     }
 
-    /** A table with the size of a shift and its sign apart, and one whose tones nobody can place: that one stays for the lines' own reading. */
+    /** A table with the size of a shift and its sign apart, and one whose tones nobody can place: that one is asked about. */
     @Test
     void aShiftIsReadFromBothOfItsColumnsAndWhatIsOpenStays() {
         assertThat(of("""
@@ -68,9 +69,11 @@ class ListingLinesTest {
                 SKARRA,145.310,144.710,12.5,Low,71.9
                 PELL,147.135,147.735,25,High,
                 """).lines()).containsExactly("SKARRA 145.310 > 144.710 T71.9 NFM low", "PELL 147.135 > 147.735");
-        assertThat(of("Name,Frequency,Tx/Rx tone,Shift\nSKARRA,145.310,71.9,-\n")
-                        .isTable())
-                .isFalse();
+        ListingLines asking = of("Name,Frequency,Tx/Rx tone,Shift\nSKARRA,145.310,71.9,-\n");
+        assertThat(asking.isRead()).isFalse();
+        assertThat(asking.reading().orElseThrow().unknown())
+                .singleElement()
+                .satisfies(column -> assertThat(column.heading()).isEqualTo("Tx/Rx tone"));
     }
 
     @Test

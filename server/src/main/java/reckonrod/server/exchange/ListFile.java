@@ -120,7 +120,9 @@ record ListFile(String kind, ListDocument list, HistoryDocument history) {
                     .distinct()
                     .toList();
         } catch (IllegalArgumentException noJson) {
-            return List.of("It is no JSON, or ends too early");
+            return List.of(
+                    "It is not JSON, or it ends too early. A list exported as JSON is expected here; a table such as CSV is read in"
+                            + " Review");
         }
     }
 

@@ -3,9 +3,9 @@ package reckonrod.server.imports;
 import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
-import reckonrod.core.directory.listing.RowReader;
-import reckonrod.core.directory.listing.Table;
-import reckonrod.core.directory.listing.TableRows;
+import reckonrod.core.listing.RowReader;
+import reckonrod.core.listing.Table;
+import reckonrod.core.listing.TableRows;
 
 /** The rows of a brought table. */
 final class FileSource implements RowSource {

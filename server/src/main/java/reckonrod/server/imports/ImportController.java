@@ -30,9 +30,9 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 import reckonrod.core.bandplan.BandPlans;
 import reckonrod.core.directory.DirectoryEntry;
 import reckonrod.core.directory.Signal;
-import reckonrod.core.directory.listing.Column;
-import reckonrod.core.directory.listing.CsvWriter;
-import reckonrod.core.directory.listing.RowKind;
+import reckonrod.core.listing.Column;
+import reckonrod.core.listing.CsvWriter;
+import reckonrod.core.listing.RowKind;
 import reckonrod.server.lists.ListStore;
 import reckonrod.server.problem.ProblemException;
 

@@ -111,7 +111,7 @@ class ImportRecord {
 
     /** What its table looks like. */
     TableLook look() {
-        return look == null ? new TableLook(headings(), List.of(), "", List.of(), rowsTotal) : look;
+        return look == null ? TableLook.ofRows(headings(), rowsTotal) : look;
     }
 
     /** Whether it waits for the meaning of columns that nobody has looked at, as earlier versions left it. */

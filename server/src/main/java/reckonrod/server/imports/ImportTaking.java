@@ -10,7 +10,7 @@ import java.util.UUID;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
 import reckonrod.core.directory.State;
-import reckonrod.core.directory.listing.RowKind;
+import reckonrod.core.listing.RowKind;
 import reckonrod.server.problem.ProblemException;
 
 /** Moves what was read into the directory, and out of it again; each in one transaction. */

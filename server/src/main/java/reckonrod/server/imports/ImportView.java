@@ -32,8 +32,10 @@ record ImportView(
      *
      * @param guessed what each probably means; empty where it is left out
      * @param remembered whether that is what a person said for the same headings before
-     * @param open the headings that speak of a tone or a shift and whose meaning nobody could guess
+     * @param open the headings of columns that have cells and that nobody understood
      * @param sample the first rows
+     * @param missing what is missing for rows to become entries
+     * @param question which column is received, where nothing settles it
      */
     record Columns(
             List<String> headings,
@@ -41,7 +43,8 @@ record ImportView(
             boolean remembered,
             List<String> open,
             List<List<String>> sample,
-            @Schema(nullable = true) String missing) {}
+            @Schema(nullable = true) String missing,
+            @Schema(nullable = true) SideQuestionView question) {}
 
     /** Where the rows come from. */
     enum Kind {

@@ -1,27 +1,32 @@
 package reckonrod.server.imports;
 
+import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.Reader;
 import java.io.UncheckedIOException;
 import java.nio.charset.Charset;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import reckonrod.core.bandplan.BandPlans;
 import reckonrod.core.directory.SourceName;
-import reckonrod.core.directory.listing.Column;
-import reckonrod.core.directory.listing.CsvRows;
-import reckonrod.core.directory.listing.GeoJsonRows;
-import reckonrod.core.directory.listing.Mapping;
-import reckonrod.core.directory.listing.RowReader;
-import reckonrod.core.directory.listing.RowWriter;
-import reckonrod.core.directory.listing.TableRows;
-import reckonrod.core.directory.listing.TableText;
+import reckonrod.core.listing.CsvRows;
+import reckonrod.core.listing.CsvTable;
+import reckonrod.core.listing.CsvWriter;
+import reckonrod.core.listing.GeoJsonRows;
+import reckonrod.core.listing.RowReader;
+import reckonrod.core.listing.RowWriter;
+import reckonrod.core.listing.Table;
+import reckonrod.core.listing.TableReader;
+import reckonrod.core.listing.TableRows;
+import reckonrod.core.listing.TableText;
 import reckonrod.server.plans.PlanLookup;
 import reckonrod.server.problem.ProblemException;
 
@@ -29,6 +34,7 @@ import reckonrod.server.problem.ProblemException;
 @Component
 class Importing {
     private static final List<String> LINE = List.of("line");
+    private static final long MOST_REWRITTEN_BYTES = 4L * 1024 * 1024;
 
     private final ImportStore store;
     private final ImportContent content;
@@ -57,11 +63,59 @@ class Importing {
         if (brought.kind() == ImportKind.SERVICE) {
             return pull();
         }
+        Optional<String> table = readable(() -> asCsv(brought, spool));
+        if (table.isPresent()) {
+            Brought csv = new Brought(
+                    ImportKind.CSV, brought.name(), Optional.of(StandardCharsets.UTF_8), brought.bandPlan());
+            try (Spool rewritten = Spool.of(new ByteArrayInputStream(table.get().getBytes(StandardCharsets.UTF_8)))) {
+                return begin(csv, rewritten);
+            } catch (IOException broken) {
+                throw new UncheckedIOException(broken);
+            }
+        }
+        return begin(brought, spool);
+    }
+
+    /** A table of another form as CSV: a web page, JSON, columns held apart by blanks, or rows with titles between them. */
+    private static Optional<String> asCsv(Brought brought, Spool spool) throws IOException {
+        if (Files.size(spool.file()) > MOST_REWRITTEN_BYTES) {
+            return Optional.empty();
+        }
+        String text;
+        try {
+            text = TableText.decode(Files.readAllBytes(spool.file()), brought.charset());
+        } catch (IllegalArgumentException noText) {
+            // Told where the file itself is read.
+            return Optional.empty();
+        }
+        return TableReader.find(text)
+                .filter(found -> brought.kind() == ImportKind.LINES || !isReadAsItIs(brought, text, found))
+                .map(found -> CsvWriter.write(Stream.concat(
+                                Stream.of(found.table().headings()),
+                                found.table().rows().stream().map(Table.Row::cells))
+                        .map(row -> row.stream().map(CsvWriter::harmless).toList())
+                        .toList()));
+    }
+
+    /** Whether reading the file row by row gives the same table, with the line of each row. */
+    private static boolean isReadAsItIs(Brought brought, String text, TableReader found) {
+        if (brought.kind() == ImportKind.GEOJSON) {
+            return text.contains("\"FeatureCollection\"");
+        }
+        try {
+            return found.setAside().isEmpty()
+                    && CsvTable.parse(text).headings().equals(found.table().headings());
+        } catch (IllegalArgumentException noCsv) {
+            return false;
+        }
+    }
+
+    private ImportView begin(Brought brought, Spool spool) {
         String source = sourceOf(brought.name());
         plans.plan(brought.bandPlan());
         if (brought.kind() == ImportKind.LINES) {
             int lines = readable(() -> LineSource.count(text(Files.newInputStream(spool.file()), brought.charset())));
-            UUID id = store.begin(source, brought, spool.file(), new TableLook(LINE, List.of(), "", List.of(), lines));
+            UUID id = store.begin(source, brought, spool.file(), TableLook.ofRows(LINE, lines));
             read(id, store.reading(id, LINE, List.of()), 0);
             return view(id);
         }
@@ -140,7 +194,7 @@ class Importing {
                 service.source(),
                 new Brought(ImportKind.SERVICE, "Directory service", Optional.empty(), BandPlans.USUAL),
                 null,
-                new TableLook(RowWriter.headings(), List.of(), "", List.of(), 0));
+                TableLook.ofRows(RowWriter.headings(), 0));
         UUID reader = store.reading(id, RowWriter.headings(), List.of());
         runner.read(id, reader, () -> new ServiceSource(address, service.source(), today()), 0);
         return view(id);
@@ -157,7 +211,7 @@ class Importing {
         if (!record.kind().hasColumns()) {
             throw noColumns(record);
         }
-        mapping(columns, headings);
+        ColumnMeanings.parse(columns, headings.size());
         store.remember(headings, columns);
         read(id, store.reading(id, headings, columns), 0);
         return view(id);
@@ -166,29 +220,6 @@ class Importing {
     private static ProblemException noColumns(ImportRecord record) {
         return ProblemException.conflict(
                 "import-state", "The import has moved on", "\"" + record.name() + "\" has no columns to be mapped.");
-    }
-
-    private static Mapping mapping(List<String> columns, List<String> headings) {
-        if (columns.size() != headings.size()) {
-            throw ProblemException.refused(
-                    "mapping-incomplete",
-                    "A column is without meaning",
-                    "columns must name " + headings.size() + " meanings, one for each heading, named " + columns.size()
-                            + ".");
-        }
-        Mapping mapping;
-        try {
-            mapping = new Mapping(columns.stream()
-                    .map(each -> each.isBlank() ? Optional.<Column>empty() : Optional.of(Column.valueOf(each)))
-                    .toList());
-        } catch (IllegalArgumentException wrong) {
-            throw ProblemException.refused("mapping-wrong", "The columns cannot mean that", wrong.getMessage() + ".");
-        }
-        mapping.missing().ifPresent(missing -> {
-            throw ProblemException.refused(
-                    "mapping-incomplete", "A column is missing", "Rows cannot become entries yet: " + missing + ".");
-        });
-        return mapping;
     }
 
     private static Brought asBrought(ImportRecord record) {
@@ -215,7 +246,7 @@ class Importing {
                 rows(record.kind(), text, look.headings()),
                 look.rows(),
                 new RowReader(
-                        mapping(record.columns(), look.headings()),
+                        ColumnMeanings.parse(record.columns(), look.headings().size()),
                         look.headings().size(),
                         record.source(),
                         today(),
@@ -240,8 +271,9 @@ class Importing {
                 look.headings(),
                 remembered.orElse(look.guessed()),
                 remembered.isPresent(),
-                remembered.isPresent() ? List.of() : look.open(),
+                remembered.isPresent() ? List.of() : look.unknown(),
                 look.sample(),
-                remembered.isPresent() ? null : look.missingOfGuess().orElse(null));
+                remembered.isPresent() ? null : look.missingOfGuess().orElse(null),
+                remembered.isPresent() ? null : look.question());
     }
 }

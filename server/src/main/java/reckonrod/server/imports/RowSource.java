@@ -1,7 +1,7 @@
 package reckonrod.server.imports;
 
 import java.util.List;
-import reckonrod.core.directory.listing.RowReading;
+import reckonrod.core.listing.RowReading;
 
 /** Where the rows of an import come from, from any row on. */
 interface RowSource extends AutoCloseable {

@@ -10,10 +10,10 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import reckonrod.core.directory.listing.ColumnGuess;
-import reckonrod.core.directory.listing.CsvTable;
-import reckonrod.core.directory.listing.RowReader;
-import reckonrod.core.directory.listing.Table;
+import reckonrod.core.listing.CsvTable;
+import reckonrod.core.listing.RowReader;
+import reckonrod.core.listing.Table;
+import reckonrod.core.listing.TableReading;
 
 /** The pages of a directory service over HTTP. */
 final class ServiceSource implements RowSource {
@@ -48,7 +48,11 @@ final class ServiceSource implements RowSource {
         try {
             Table table = CsvTable.parse(page.body());
             RowReader reader = new RowReader(
-                    ColumnGuess.of(table, List.of()), table.headings().size(), source, today, Optional.empty());
+                    TableReading.of(table, List.of()).mapping(),
+                    table.headings().size(),
+                    source,
+                    today,
+                    Optional.empty());
             List<ReadRow> rows = new ArrayList<>();
             for (Table.Row each : table.rows()) {
                 rows.add(new ReadRow(row + rows.size() + 1, each.cells(), reader.read(each)));

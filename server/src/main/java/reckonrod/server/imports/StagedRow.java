@@ -13,8 +13,8 @@ import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 import reckonrod.core.directory.DirectoryEntry;
-import reckonrod.core.directory.listing.RowKind;
-import reckonrod.core.directory.listing.RowVerdict;
+import reckonrod.core.listing.RowKind;
+import reckonrod.core.listing.RowVerdict;
 import reckonrod.server.directory.EntryFields;
 
 /** A row on its way into the directory. */

@@ -3,25 +3,41 @@ package reckonrod.server.imports;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.IntStream;
 import reckonrod.core.bandplan.BandPlan;
-import reckonrod.core.directory.listing.Column;
-import reckonrod.core.directory.listing.ColumnGuess;
-import reckonrod.core.directory.listing.Mapping;
-import reckonrod.core.directory.listing.Table;
-import reckonrod.core.directory.listing.TableRows;
+import reckonrod.core.listing.Column;
+import reckonrod.core.listing.Table;
+import reckonrod.core.listing.TableReading;
+import reckonrod.core.listing.TableRows;
 
 /**
- * What a table looks like, found out once when it is brought.
+ * What a table looks like, found out once when it is brought. Earlier versions stored neither {@code unknown} nor {@code question}.
  *
  * @param guessed what each column probably means; empty where it is left out
  * @param missing what is missing for rows to become entries; empty if nothing is
  * @param sample the first rows
  * @param rows how many there are
+ * @param unknown headings of columns that have cells and that nobody understood
+ * @param question which column is received, where nothing settles it; null if that is clear
  */
-record TableLook(List<String> headings, List<String> guessed, String missing, List<List<String>> sample, int rows) {
+record TableLook(
+        List<String> headings,
+        List<String> guessed,
+        String missing,
+        List<List<String>> sample,
+        int rows,
+        List<String> unknown,
+        SideQuestionView question) {
     private static final int SAMPLE = 5;
     private static final int GUESSED_FROM = 200;
+
+    TableLook {
+        unknown = unknown == null ? List.of() : List.copyOf(unknown);
+    }
+
+    /** What has no columns to be guessed. */
+    static TableLook ofRows(List<String> headings, int rows) {
+        return new TableLook(headings, List.of(), "", List.of(), rows, List.of(), null);
+    }
 
     /**
      * Looks through a table to its end.
@@ -44,26 +60,17 @@ record TableLook(List<String> headings, List<String> guessed, String missing, Li
         if (rows == 0) {
             throw new IllegalArgumentException(Table.NO_ROWS);
         }
-        Mapping guess = ColumnGuess.of(new Table(table.headings(), first), List.of(plan));
+        TableReading reading = TableReading.of(new Table(table.headings(), first), List.of(plan));
         return new TableLook(
                 table.headings(),
-                guess.columns().stream()
+                reading.mapping().columns().stream()
                         .map(each -> each.map(Column::name).orElse(""))
                         .toList(),
-                guess.missing().orElse(""),
+                reading.mapping().missing().orElse(""),
                 first.stream().limit(SAMPLE).map(Table.Row::cells).toList(),
-                rows);
-    }
-
-    /** The headings that speak of a tone or a shift, and for which nothing was guessed. */
-    List<String> open() {
-        List<Table.Row> first = IntStream.range(0, sample.size())
-                .mapToObj(i -> new Table.Row(i + 1, sample.get(i)))
-                .toList();
-        Mapping mapping = new Mapping(guessed.stream()
-                .map(each -> each.isEmpty() ? Optional.<Column>empty() : Optional.of(Column.valueOf(each)))
-                .toList());
-        return ColumnGuess.open(new Table(headings, first), mapping);
+                rows,
+                reading.unknown().stream().map(TableReading.ReadColumn::heading).toList(),
+                reading.question().map(SideQuestionView::of).orElse(null));
     }
 
     /** Those of the guess, if nobody said better. */

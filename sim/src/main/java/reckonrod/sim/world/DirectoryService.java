@@ -15,8 +15,8 @@ import java.util.concurrent.Executors;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import reckonrod.core.directory.DirectoryEntry;
-import reckonrod.core.directory.listing.CsvWriter;
-import reckonrod.core.directory.listing.RowWriter;
+import reckonrod.core.listing.CsvWriter;
+import reckonrod.core.listing.RowWriter;
 
 /**
  * A directory service on the loopback address, such as somebody far away would keep: pages of CSV over HTTP,

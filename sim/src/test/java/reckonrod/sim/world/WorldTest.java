@@ -18,11 +18,11 @@ import org.junit.jupiter.api.io.TempDir;
 import reckonrod.core.bandplan.BandPlan;
 import reckonrod.core.bandplan.BandPlans;
 import reckonrod.core.directory.DirectoryEntry;
-import reckonrod.core.directory.listing.ColumnGuess;
-import reckonrod.core.directory.listing.CsvTable;
-import reckonrod.core.directory.listing.RowReader;
-import reckonrod.core.directory.listing.RowReading;
-import reckonrod.core.directory.listing.Table;
+import reckonrod.core.listing.TableReading;
+import reckonrod.core.listing.CsvTable;
+import reckonrod.core.listing.RowReader;
+import reckonrod.core.listing.RowReading;
+import reckonrod.core.listing.Table;
 import reckonrod.core.geography.Position;
 import reckonrod.core.geography.Route;
 import reckonrod.core.notation.Reckoner;
@@ -104,7 +104,7 @@ class WorldTest {
             assertThat(page.headers().firstValue("X-Total-Count")).contains("50032");
             Table table = CsvTable.parse(page.body());
             RowReader reader = new RowReader(
-                    ColumnGuess.of(table, List.of()),
+                    TableReading.of(table, List.of()).mapping(),
                     table.headings().size(),
                     World.SOURCE,
                     LocalDate.of(2026, 12, 1),
