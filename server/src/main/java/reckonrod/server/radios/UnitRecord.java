@@ -49,8 +49,9 @@ class UnitRecord {
     @JdbcTypeCode(SqlTypes.JSON)
     private Map<String, KeptOverrule> overrules = Map.of();
 
+    // An object, so that a record without a version is known to be new although it has an id: two inserts of one id never merge.
     @Version
-    private long version;
+    private Long version;
 
     UnitRecord() {}
 
@@ -80,7 +81,7 @@ class UnitRecord {
     }
 
     Shelf shelf(Optional<Shelf.Lent> lent) {
-        return new Shelf(label, serial, firmware, antenna, note, lent, Optional.ofNullable(retiredAt), version);
+        return new Shelf(label, serial, firmware, antenna, note, lent, Optional.ofNullable(retiredAt), version());
     }
 
     Carrying carrying() {
@@ -112,7 +113,7 @@ class UnitRecord {
     }
 
     long version() {
-        return version;
+        return version == null ? 0 : version;
     }
 
     String definitionId() {
