@@ -67,13 +67,19 @@ final class AsideReading {
             // tone.
             String behind = sentence.typed(figure.to, next.from).strip();
             boolean tone = figure.tone != null || figure.shortenedTone() != null;
-            if (behind.matches("[)\\]]:?|:") || behind.equals(".") && !tone) {
+            boolean counts = !tone || next.isWord() && hasOtherTone(figure);
+            if (behind.matches("[)\\]]:?|:") || behind.equals(".") && counts) {
                 figure.takeFor(Figure.Use.ASIDE);
                 if (tone) {
                     notKept.add(sentence.typed(figure));
                 }
             }
         }
+    }
+
+    private boolean hasOtherTone(Figure number) {
+        return sentence.figures.stream()
+                .anyMatch(other -> other != number && other.unit == null && other.decimals > 0 && other.tone != null);
     }
 
     /** www.club.example/rpt/88.5: whatever stands joined to an address on the web belongs to it. */

@@ -101,12 +101,34 @@ final class BareTones {
                 parts.findings.add(
                         Finding.of(LineFindings.TONE_BEHIND_SLASH, Field.TALK_TONE, Map.of("found", figure.text)));
             }
+        } else if (mayMeasure(before) && figure.isCloseBehind() && isBehindFrequency(index - 1)) {
+            String digits = sentence.typed(figure.from, figure.digitsTo);
+            parts.findings.add(new Finding(
+                    LineFindings.WORD_BEFORE_TONE,
+                    Field.TALK_TONE,
+                    Map.of("found", digits, "word", sentence.typed(before)),
+                    List.of(LineEdit.replace("Write T" + digits, sentence.line, figure, "T" + digits))));
         } else if (before instanceof Figure other
                 && other.use == Figure.Use.ASIDE
                 && other.unit == null
                 && figure.isWhole()) {
             parts.findings.add(Finding.of(LineFindings.TONE_OR_NAME, Field.TALK_TONE, Map.of("found", figure.text)));
         }
+    }
+
+    /** An unknown word that is not written like a name, or that is a unit elsewhere. */
+    private boolean mayMeasure(Item item) {
+        boolean unit = Vocabulary.shipped().units().step(item.text) != null;
+        return item.isWord()
+                && item.entry == null
+                && !item.used
+                && item.text.length() > 2
+                && (unit || sentence.typed(item).chars().allMatch(Character::isLowerCase));
+    }
+
+    private boolean isBehindFrequency(int index) {
+        return sentence.items.subList(0, index).stream()
+                .anyMatch(item -> item instanceof Figure other && other.use == Figure.Use.RECEIVE);
     }
 
     private boolean isListenOnlyService() {

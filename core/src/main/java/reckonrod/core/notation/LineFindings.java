@@ -132,6 +132,11 @@ final class LineFindings {
             Severity.DOUBT,
             "{found} was read as a measure because it follows \"{word}\".",
             "The figure is a standard tone too. Write T before it if it is one.");
+    static final FindingKind WORD_BEFORE_TONE = new FindingKind(
+            "word-before-tone",
+            Severity.DOUBT,
+            "{found} was read as the talk tone, but it follows \"{word}\", which may say what it measures.",
+            "Write T before the figure if it is a tone, or remove it.");
     static final FindingKind UNIT_OR_TONE = new FindingKind(
             "unit-or-tone",
             Severity.DOUBT,

@@ -20,6 +20,7 @@ final class LineReader {
     static LineParts read(String line, BandPlan plan) {
         Sentence sentence = Sentence.of(line, plan);
         LineParts parts = new LineParts();
+        NameKeywords.release(sentence);
         ToneSides tones = new ToneSides(sentence, parts);
         new AsideReading(sentence, parts).read();
         new ToneWords(sentence, tones).bind();

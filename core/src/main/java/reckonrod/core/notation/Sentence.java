@@ -91,12 +91,34 @@ final class Sentence {
                 end = i + 1;
             }
         }
-        if (entry == null || end == at + 1 && isFlagLetter(figure, raw.get(at))) {
+        if (entry == null
+                || end == at + 1 && isFlagLetter(figure, raw.get(at))
+                || isFirstWordOfName(figure, raw, at, end)) {
             return at;
         }
         figure.unit = entry.role();
         figure.to = raw.get(end - 1).to;
         return end;
+    }
+
+    /** 88.5 Mile End: a standard tone with its decimal, and a unit written as the first of two words of a name. */
+    private boolean isFirstWordOfName(Figure figure, List<Item> raw, int at, int end) {
+        return end == at + 1
+                && end < raw.size()
+                && figure.text.indexOf('.') >= 0
+                && figure.isToneWithoutUnit()
+                && raw.get(at).gap == Item.Gap.BLANK
+                && raw.get(at).text.length() > 2
+                && raw.get(end).isWord()
+                && raw.get(end).gap == Item.Gap.BLANK
+                && Vocabulary.shipped().word(raw.get(end).text) == null
+                && isCapitalised(raw.get(at))
+                && isCapitalised(raw.get(end));
+    }
+
+    private boolean isCapitalised(Item item) {
+        String typed = typed(item);
+        return Character.isUpperCase(typed.charAt(0)) && typed.chars().skip(1).allMatch(Character::isLowerCase);
     }
 
     // A letter apart from its figure is a unit only where the figure counts whole things: 100 W, but 71.9 W is wide
