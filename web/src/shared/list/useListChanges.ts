@@ -7,6 +7,24 @@ import { focusWorkGently } from '@/shared/keys/useScreen'
 
 const running = ref(0)
 
+let last: Promise<unknown> = Promise.resolve()
+let failures = 0
+/**
+ * Edits of this tab wait for each other, so that each is based on what the one before it made. If one fails, those that
+ * were waiting are dropped: they were meant for another list than the one that is there now.
+ */
+function inTurn(work: () => Promise<boolean>): Promise<boolean> {
+  const before = failures
+  const next = last.then(async () => {
+    if (before !== failures) return false
+    const done = await work()
+    if (!done) failures++
+    return done
+  })
+  last = next.catch(() => undefined)
+  return next
+}
+
 /** A view with the rows that differ from it. */
 export function merged(before: ListView, changed: ListView): ListView {
   const rows = new Map(before.rows.map((row) => [row.slot, row]))
@@ -48,15 +66,25 @@ export function useListChanges(listId: Ref<string | null>) {
     else await cache.invalidateQueries({ queryKey: key() })
   }
 
+  type Done = { list: ListView; slot?: number; said?: string }
+
   async function run(
-    change: (list: ListView) => Promise<{ list: ListView; slot?: number; said?: string }>,
-    said?: string | true | ((said: string) => boolean),
+    change: (list: ListView) => Promise<Done> | null,
+    said?: true | ((said: string) => boolean),
   ) {
     running.value++
+    return inTurn(() => runNow(change, said)).finally(() => running.value--)
+  }
+
+  async function runNow(
+    change: (list: ListView) => Promise<Done> | null,
+    said?: true | ((said: string) => boolean),
+  ) {
     try {
       const list = await ensured()
       knows(list)
       const done = await change(list)
+      if (!done) return true
       await show(done.list)
       void cache.invalidateQueries({ queryKey: ['lists'] })
       void cache.invalidateQueries({ queryKey: ['difference'] })
@@ -64,36 +92,40 @@ export function useListChanges(listId: Ref<string | null>) {
       void cache.invalidateQueries({ queryKey: ['findings'] })
       if (done.slot !== undefined) cursor.value = done.slot
       const words = done.said ?? ''
-      if (typeof said === 'string') tell(said)
-      else if (said === true || said?.(words)) tell(words)
+      if (said === true || said?.(words)) tell(words)
       focusWorkGently()
       return true
     } catch (cause) {
       tellProblem(cause)
       if (cause instanceof Problem && cause.status === 409) await cache.invalidateQueries({ queryKey: key() })
       return false
-    } finally {
-      running.value--
     }
   }
 
-  const make = (edits: Edit[], said: true | ((said: string) => boolean)) =>
-    run(
-      (list) =>
-        unwrap(
-          api.POST('/api/lists/{id}/changes', {
-            params: { path: { id: list.id } },
-            body: { baseVersion: list.version, edits },
-          }),
-        ),
-      said,
+  const post = (list: ListView, edits: Edit[]) =>
+    unwrap(
+      api.POST('/api/lists/{id}/changes', {
+        params: { path: { id: list.id } },
+        body: { baseVersion: list.version, edits },
+      }),
     )
+  const make = (edits: Edit[], said: true | ((said: string) => boolean)) =>
+    run((list) => post(list, edits), said)
 
   return {
     busy: computed(() => running.value > 0),
     /** Makes one edit, or several that stand or fall together. What the blocks made of it, and what a move did, is told. */
     change: (...edits: Edit[]) =>
       make(edits, (words) => edits.some((each) => each.kind === 'move') || / block /.test(words)),
+    /** An edit that depends on the list as it is when its turn comes; none is made for null. */
+    changeThen: (edit: (list: ListView) => Edit | null) =>
+      run(
+        (list) => {
+          const now = edit(list)
+          return now && post(list, [now])
+        },
+        () => true,
+      ),
     /** The same, and what was done is told whatever it was. */
     say: (...edits: Edit[]) => make(edits, true),
     undo: () => step('undo'),
@@ -109,18 +141,16 @@ export function useListChanges(listId: Ref<string | null>) {
       })),
   }
 
-  async function step(way: 'undo' | 'redo') {
-    const what = (await ensured())[way]
-    return run(
-      async (list) => ({
-        list: await unwrap(
-          api.POST(`/api/lists/{id}/${way}`, {
-            params: { path: { id: list.id } },
-            body: { baseVersion: list.version },
-          }),
-        ),
-      }),
-      what ? `${way === 'undo' ? 'Undone' : 'Done again'}: ${what}` : undefined,
-    )
+  function step(way: 'undo' | 'redo') {
+    return run(async (list) => {
+      const what = list[way]
+      const next = await unwrap(
+        api.POST(`/api/lists/{id}/${way}`, {
+          params: { path: { id: list.id } },
+          body: { baseVersion: list.version },
+        }),
+      )
+      return { list: next, said: what ? `${way === 'undo' ? 'Undone' : 'Done again'}: ${what}` : '' }
+    }, Boolean)
   }
 }

@@ -44,7 +44,12 @@ export function useRodKeys(rod: Rod) {
       if (now) act(now)
     },
   })
-  const move = (channel: string, slot: number) => changes.change({ kind: 'move', channel, slot, way: 'swap' })
+  /** By one slot from where the channel is by then: keys may come faster than answers. */
+  const move = (channel: string, by: 1 | -1) =>
+    changes.changeThen((list) => {
+      const slot = list.rows.find((each) => each.id === channel)?.slot
+      return slot === undefined ? null : { kind: 'move', channel, slot: slot + by, way: 'swap' }
+    })
   function toFinding(by: 1 | -1) {
     for (let i = at.value + by; i >= 0 && i < items.value.length; i += by) {
       const next = items.value[i]
@@ -93,10 +98,8 @@ export function useRodKeys(rod: Rod) {
         does: 'edit the line in place, or unfold free slots; Esc leaves it as it was',
         act: () => item.value && edit(item.value),
       },
-      onChannel({ on: ['['], shown: '[ ]', does: 'move the channel by a slot' }, (it) =>
-        move(it.id, it.slot - 1),
-      ),
-      onChannel({ on: [']'] }, (it) => move(it.id, it.slot + 1)),
+      onChannel({ on: ['['], shown: '[ ]', does: 'move the channel by a slot' }, (it) => move(it.id, -1)),
+      onChannel({ on: [']'] }, (it) => move(it.id, 1)),
       onChannel({ on: [' '], shown: 'Space', does: 'mark it, or no longer; Shift+↑ ↓ marks more' }, () =>
         marks.toggle(),
       ),

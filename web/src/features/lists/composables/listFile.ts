@@ -21,6 +21,15 @@ function decode(bytes: Uint8Array) {
   }
 }
 
+function isJson(text: string) {
+  try {
+    JSON.parse(text)
+    return true
+  } catch {
+    return false
+  }
+}
+
 /** Finds out what a file is by what is in it, whatever it is called. */
 export async function readListFile(file: File): Promise<ListFile> {
   const bytes = new Uint8Array(await file.arrayBuffer())
@@ -38,6 +47,11 @@ export async function readListFile(file: File): Promise<ListFile> {
       reason: `${file.name} has no text in it. Choose a list exported as JSON, or a table.`,
     }
   if (/^\s*\{[^]*"kind"\s*:\s*"reckonrod list"/.test(text)) return { kind: 'list', text }
+  if (/\.json$/i.test(file.name) && !isJson(text))
+    return {
+      kind: 'refused',
+      reason: `${file.name} is not valid JSON; part of it may be missing. Nothing was imported.`,
+    }
   if (bytes.length > MOST_BYTES)
     return {
       kind: 'refused',

@@ -71,7 +71,7 @@ export function useAllLists() {
       const done = await does(async () => {
         const list = await unwrap(api.POST('/api/lists/from-file', { body: { text } }))
         made = list.id
-      }, `${name} is a new list now`)
+      }, `Imported ${name} as a new list`)
       return done ? made : null
     },
     rename: (list: ListSummary, name: string) =>

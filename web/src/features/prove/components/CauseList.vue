@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
+import { counted } from '@/shared/words'
 import type { Diagnosis, Ranked } from '../composables/useDiagnosis'
 
 /** One question at a time, and the causes in their order, with what made them so. */
@@ -16,6 +17,8 @@ const SHOWN = 4
 const ranking = computed(() =>
   all.value ? props.diagnosis.ranking : props.diagnosis.ranking.slice(0, SHOWN),
 )
+/** As many equally likely causes as would leave the same uncertainty. */
+const likely = computed(() => Math.max(1, Math.round(2 ** props.diagnosis.bits)))
 /** What is asked: the one that is worth most, unless the person chose another. */
 const chosen = ref('')
 const question = computed(
@@ -136,7 +139,7 @@ defineExpose({
       <v-btn v-if="diagnosis.ranking.length > SHOWN" size="small" @click="all = !all">{{
         all ? 'Fewer causes' : `All ${diagnosis.ranking.length} causes`
       }}</v-btn>
-      <span class="quiet small">{{ diagnosis.bits.toFixed(1) }} bits are open yet</span>
+      <span class="quiet small">{{ counted(likely, 'likely cause') }} left</span>
     </p>
     <details class="small">
       <summary>What is known of it beforehand</summary>

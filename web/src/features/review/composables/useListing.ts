@@ -74,7 +74,10 @@ export function useListing(stale: Ref<boolean>, focus: () => void) {
   }
   /** A table with headings becomes lines first, so that its columns are read as what they are. */
   async function begin(pasted: string, behind = '', columns?: string[]) {
-    if (!open.value) return false
+    if (!open.value) {
+      text.value = joined(behind, pasted)
+      return true
+    }
     let read: ReadLines
     try {
       const body = { text: pasted, bandPlan: open.value.bandPlan, columns: columns ?? null }
@@ -99,12 +102,14 @@ export function useListing(stale: Ref<boolean>, focus: () => void) {
   async function readAsked(columns: string[]) {
     const table = asked.value
     if (!table || !(await begin(table.text, table.behind, columns))) return
-    draft.value = ''
+    // Other text that was typed there before stays.
+    if (draft.value.endsWith(table.text)) draft.value = draft.value.slice(0, -table.text.length).trimEnd()
     await nextTick()
     focus()
   }
   function leaveAsked() {
     asked.value = null
+    if (text.value.trim()) editAsText()
   }
   function editAsText() {
     draft.value = joined(draft.value, text.value)

@@ -61,6 +61,24 @@ class ArrangeIT extends BrowserTest {
         assertThat(page.locator(".editor")).hasCount(0);
     }
 
+    /** Keys that come faster than answers are all made, each from where the one before it led; so are as many undos. */
+    @Test
+    void fastMovesAreMadeOneAfterTheOther() {
+        Page page = page("/arrange");
+        row(page, 8).click();
+        assertThat(row(page, 8)).containsText("RACE CTRL");
+        for (int i = 0; i < 5; i++) {
+            page.keyboard().press("[");
+        }
+        assertThat(row(page, 3)).containsText("RACE CTRL");
+        assertThat(page.locator(".notice [role=alert]")).hasCount(0);
+        for (int i = 0; i < 5; i++) {
+            page.keyboard().press("Control+z");
+        }
+        assertThat(row(page, 8)).containsText("RACE CTRL");
+        assertThat(page.locator(".notice [role=alert]")).hasCount(0);
+    }
+
     @Test
     void aPinnedChannelStaysAndSaysWhy() {
         Page page = page("/arrange");

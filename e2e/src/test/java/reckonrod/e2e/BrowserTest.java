@@ -215,6 +215,11 @@ abstract class BrowserTest {
                   const choice = [...document.querySelectorAll('.v-overlay--active [role=option]')].find(each =>
                     plain(each.textContent).includes(plain(wanted)))
                   choice?.click()
+                  const list = document.querySelector('.v-overlay--active .v-list')
+                  if (!choice && list) {
+                    const last = list.scrollHeight - list.clientHeight
+                    list.scrollTop = list.scrollTop >= last ? 0 : list.scrollTop + list.clientHeight / 2
+                  }
                   return choice !== undefined
                 }""", option);
     }

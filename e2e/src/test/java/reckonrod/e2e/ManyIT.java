@@ -232,9 +232,9 @@ class ManyIT extends BrowserTest {
         Locator picker = page.getByLabel("File with a list");
         picker.setInputFiles(new FilePayload(
                 "half.json", "application/json", file.substring(99).getBytes(UTF_8)));
-        assertThat(page.locator(".notice [role=alert]")).containsText("Nothing was taken");
+        assertThat(page.locator(".notice [role=alert]")).containsText("half.json is not valid JSON");
         picker.setInputFiles(new FilePayload("ferry.json", "application/json", file.getBytes(UTF_8)));
-        assertThat(page.locator(".notice")).containsText("A list is made from ferry.json");
+        assertThat(page.locator(".notice")).containsText("Imported ferry.json as a new list");
         assertThat(page.locator(".list-picker")).containsText("Zz ferry (2)");
         button(page, "Delete Zz ferry (2)").click();
         assertThat(button(page, "Bring Zz ferry (2) back")).isVisible();

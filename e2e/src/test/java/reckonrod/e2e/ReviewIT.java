@@ -4,6 +4,8 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.FilePayload;
+import java.nio.charset.StandardCharsets;
 import org.assertj.core.api.Assertions;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
@@ -109,6 +111,52 @@ class ReviewIT extends BrowserTest {
         page.keyboard().press("Control+z");
         assertThat(page.locator(".review .rows .row")).hasCount(3);
         page.evaluate("sessionStorage.clear()");
+    }
+
+    /** What only a person can say of a table is asked once, and nothing is read before; typed text outlives the question. */
+    @Test
+    void aTableThatLeavesTheSidesOpenIsAskedAboutOnce() {
+        Page page = page("/arrange");
+        row(page, 1).click();
+        paste(page, "Name,TX,RX,Tone,Mast height\nNEWFERRY,433.475,145.350,71.9,67.0\nNEWBUOY,441.500,146.520,,88.5");
+        assertThat(page.locator(".sides")).containsText("Receive on RX (145.350), transmit on TX (433.475)");
+        assertThat(button(page, "Read rows")).isDisabled();
+        assertThat(page.locator(".review .rows .row")).hasCount(0);
+        WcagIT.check(page);
+        page.reload();
+        assertThat(page.locator("#listing")).hasValue(java.util.regex.Pattern.compile("NEWBUOY"));
+        button(page, "Work these lines out").click();
+        page.getByLabel("Receive on TX (433.475)").check();
+        button(page, "Read rows").click();
+        assertThat(line(page, 1)).containsText("433.475");
+        assertThat(page.locator(".review aside .channel, .review aside").first())
+                .containsText("145.350");
+        assertThat(page.locator(".notice")).containsText("Left out: Mast height");
+        assertThat(page.locator("#listing")).hasCount(0);
+        page.evaluate("sessionStorage.clear()");
+    }
+
+    /** A table from a file becomes a list of its own by way of the review; a cell that nobody understood stays a doubt. */
+    @Test
+    void aTableFromAFileBecomesAList() {
+        Page page = page("/lists");
+        page.getByLabel("File with a list")
+                .setInputFiles(new FilePayload(
+                        "Zz isles.csv",
+                        "text/csv",
+                        "Place;Ausgabe;Eingabe;Ton;Status\nTarnhill;146,700;146,100;71,9;zerquist\nQvale;147,210;147,810;88,5;\n"
+                                .getBytes(StandardCharsets.UTF_8)));
+        assertThat(page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)))
+                .hasValue("Zz isles");
+        button(page, "Make the list").click();
+        assertThat(line(page, 1)).containsText("State: zerquist");
+        assertThat(page.locator(".list-picker")).containsText("Zz isles");
+        button(page, "Put 1 line in, from slot 0 on").click();
+        assertThat(page.locator(".review .rows .row")).hasCount(1);
+        page.evaluate("sessionStorage.clear()");
+        page.navigate(Application.address() + "/lists");
+        button(page, "Delete Zz isles").click();
+        assertThat(button(page, "Bring Zz isles back")).isVisible();
     }
 
     /** Thousands of lines are worked out and only those in view are drawn; the last is reached by its key. */

@@ -146,6 +146,12 @@ public final class LayoutReader {
     }
 
     private static void requireBanks(List<Part<?>> held, boolean lists, Limits limits) {
+        // A limit that nothing in memory can hold would be promised by Fit and lost by Load.
+        if (limits.scan().priority()) {
+            throw new IllegalArgumentException(
+                    "the limits must not promise a priority channel, because no part of a memory layout can store one yet;"
+                            + " leave out priority");
+        }
         boolean field = held.contains(Part.BANKS);
         if (limits.banks() > 0 ? field == lists : field || lists) {
             throw new IllegalArgumentException(

@@ -42,7 +42,7 @@ final class CellReading {
     private static final BigDecimal HERTZ_FROM = BigDecimal.valueOf(25_000_000);
 
     private static final Pattern FILLER =
-            Pattern.compile("(?i)[-\u2010-\u2015\u2212_.*?\u2026]{2,}|\u2014|n/?a|n\\.a\\.|null|nil|nan|undefined");
+            Pattern.compile("(?i)[-\u2010-\u2015\u2212_.*?\u2026]{2,}|\u2014|n/?a|n\\.a\\.|null|undefined");
 
     private CellReading() {}
 

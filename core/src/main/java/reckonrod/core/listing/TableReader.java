@@ -18,6 +18,9 @@ import java.util.stream.Stream;
  * @param setAside what is no row: titles, units, headings of sections
  */
 public record TableReader(Table table, List<Table.Row> setAside) {
+    /** Longer texts are tables with separators, if they are any. */
+    private static final int MOST_CHARACTERS = 2_000_000;
+
     private static final int LEAST_COLUMNS = 3;
     private static final int LAST_HEADING_ROW = 8;
     private static final double SHARE = 0.6;
@@ -53,6 +56,9 @@ public record TableReader(Table table, List<Table.Row> setAside) {
 
     /** The table of a text; absent if it is none, or has no headings. */
     public static Optional<TableReader> find(String text) {
+        if (text.length() > MOST_CHARACTERS) {
+            return separated(text).flatMap(TableReader::tidy);
+        }
         for (Function<String, Optional<List<Table.Row>>> form : List.<Function<String, Optional<List<Table.Row>>>>of(
                 HtmlTable::rows, JsonTable::rows, TableReader::separated, AlignedTable::rows, CellLines::rows)) {
             Optional<TableReader> table = form.apply(text).flatMap(TableReader::tidy);

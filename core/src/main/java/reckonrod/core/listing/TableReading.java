@@ -1,7 +1,5 @@
 package reckonrod.core.listing;
 
-import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -183,17 +181,14 @@ public record TableReading(List<ReadColumn> columns, Optional<SideQuestion> ques
             }
         }
 
+        /** The mapping with some columns at other places; what stood there or meant the same gives way. */
         private Mapping with(Map<Column, Integer> places) {
-            List<Optional<Column>> columns = new ArrayList<>();
-            for (int i = 0; i < looks.width(); i++) {
-                int at = i;
-                columns.add(places.entrySet().stream()
-                        .filter(each -> each.getValue() == at)
-                        .map(Map.Entry::getKey)
-                        .findFirst()
-                        .or(() -> Optional.ofNullable(meanings.get(at))));
-            }
-            return new Mapping(columns);
+            Map<Integer, Column> all = new HashMap<>(meanings);
+            all.values().removeAll(places.keySet());
+            places.forEach((column, place) -> all.put(place, column));
+            return new Mapping(IntStream.range(0, looks.width())
+                    .mapToObj(i -> Optional.ofNullable(all.get(i)))
+                    .toList());
         }
 
         private void byValues() {
@@ -273,24 +268,16 @@ public record TableReading(List<ReadColumn> columns, Optional<SideQuestion> ques
         /** The two readings with what was found for the other columns since. */
         private SideQuestion completed(SideQuestion asked) {
             return new SideQuestion(
-                    asked.why(),
-                    asked.readings().stream()
-                            .map(reading -> {
-                                Map<Column, Integer> places = new EnumMap<>(Column.class);
-                                for (int i = 0; i < looks.width(); i++) {
-                                    int at = i;
-                                    reading.columns().get(i).ifPresent(column -> places.put(column, at));
-                                }
-                                List<Optional<Column>> columns = new ArrayList<>();
-                                for (int i = 0; i < looks.width(); i++) {
-                                    Optional<Column> found = reading.columns().get(i);
-                                    Optional<Column> since = Optional.ofNullable(meanings.get(i))
-                                            .filter(column -> !places.containsKey(column));
-                                    columns.add(found.isPresent() ? found : since);
-                                }
-                                return new Mapping(columns);
-                            })
-                            .toList());
+                    asked.why(), asked.readings().stream().map(this::completed).toList());
+        }
+
+        private Mapping completed(Mapping reading) {
+            return new Mapping(IntStream.range(0, looks.width())
+                    .mapToObj(i -> reading.columns()
+                            .get(i)
+                            .or(() -> Optional.ofNullable(meanings.get(i))
+                                    .filter(column -> reading.indexOf(column).isEmpty())))
+                    .toList());
         }
 
         private Optional<Column> ofValues(List<String> values) {

@@ -58,9 +58,8 @@ public record ListingLines(
             .map(Column::words)
             .collect(Collectors.toSet());
 
-    /** What a line says; a call sign or a town is its name where there is no better one. */
+    /** What a line says besides its name. */
     private static final Set<Column> KEPT = EnumSet.of(
-            Column.SITE,
             Column.OUTPUT,
             Column.INPUT,
             Column.SHIFT,
@@ -88,11 +87,17 @@ public record ListingLines(
 
     /** The headings of columns that have cells and of which nothing went into the lines. */
     public List<String> leftOut(Mapping mapping) {
+        Set<Column> kept = EnumSet.copyOf(KEPT);
+        // The first of these that a table has gives the names.
+        Stream.of(Column.SITE, Column.TOWN, Column.CALL_SIGN)
+                .filter(column -> mapping.indexOf(column).isPresent())
+                .findFirst()
+                .ifPresent(kept::add);
         return reading.stream()
                 .flatMap(each -> IntStream.range(0, each.columns().size())
                         .filter(i -> !each.columns().get(i).cells().isEmpty())
                         .filter(i ->
-                                mapping.columns().get(i).filter(KEPT::contains).isEmpty())
+                                mapping.columns().get(i).filter(kept::contains).isEmpty())
                         .mapToObj(i -> each.columns().get(i).heading()))
                 .toList();
     }

@@ -87,6 +87,9 @@ class PastedTablesTest {
         ListingLines read = ListingLines.of(text, repeater, plan, TODAY);
         assertThat(read.lines()).containsExactly("Ferry 433.475 > 145.350 T71.9");
         assertThat(read.leftOut(repeater)).containsExactly("Mast");
+        String towns = "Call,City,Output,Input,Bank\nQV0TA,Tarnhill,146.700,146.100,2\n";
+        ListingLines named = ListingLines.of(towns, plan, TODAY);
+        assertThat(named.leftOut(named.reading().orElseThrow().mapping())).containsExactly("Call", "Bank");
     }
 
     /** A remark stays a doubt whatever is corrected in front of it, until it is removed; a name may hold its sign. */

@@ -49,7 +49,8 @@ class UnitRecord {
     @JdbcTypeCode(SqlTypes.JSON)
     private Map<String, KeptOverrule> overrules = Map.of();
 
-    // An object, so that a record without a version is known to be new although it has an id: two inserts of one id never merge.
+    // An object, so that a record without a version is known to be new although it has an id: two inserts of one id
+    // never merge.
     @Version
     private Long version;
 
