@@ -90,6 +90,7 @@ class LayoutFaultsTest {
             wrenling-w40 | in_use: { byte: 14    | in_use: { byte: 13    | the mark of a slot in use overlaps
             wrenling-w40 | - { holds: bank number, byte: 13, low_bit: 0, bits: 4 } | # | a field must hold banks or the number of one
             wrenling-w40 | banks: 8,             | banks: 16,            | banks must be able to hold [16]
+            wrenling-w40 | banks: 8,             | banks: 8, priority: "yes", | the limits must not promise a priority channel
             wrenling-w40 | values: inverse }     | values: inverse, first: 1 } | "first"
             orvane-ot9   | mhz: "430-450", byte: 2 | mhz: "430-440", byte: 2 | shift_sizes must have one for each stretch that the radio talks in
             orvane-ot9   | - { mhz: "430-450", byte: 2, bits: 16, number: binary, unit_hertz: 50000 } | # | shift_sizes must have one for each stretch
