@@ -66,7 +66,7 @@ export function useListing(stale: Ref<boolean>, focus: () => void) {
   const asked = ref<AskedTable | null>(null)
   function tellRead(read: ReadLines) {
     const left = read.leftOut.length ? `. Left out: ${read.leftOut.join(', ')}` : ''
-    const aside = read.setAside.length ? `. Not rows: ${read.setAside.join('; ')}` : ''
+    const aside = read.setAside.length ? `. Skipped: ${read.setAside.join('; ')}` : ''
     const unread = read.unread
       ? `. ${counted(read.unread, 'row')} could not be read and stay as they are`
       : ''
