@@ -32,7 +32,7 @@ import tools.jackson.databind.JsonNode;
  */
 @ContextConfiguration(initializers = OwnDatabase.class, inheritInitializers = false)
 class DamagedArchiveTest extends ServerTest {
-    private static final int ARCHIVES = Integer.getInteger("archives", 15);
+    private static final int ARCHIVES = Integer.getInteger("archives", 5);
     private static final long SEED = Long.getLong("seed", 33);
     private static final List<String> VALUES = List.of(
             "null",

@@ -30,7 +30,7 @@ import tools.jackson.databind.JsonNode;
  */
 @ContextConfiguration(initializers = OwnDatabase.class, inheritInitializers = false)
 class RestoredRadiosTest extends RadiosTest {
-    private static final int SEQUENCES = Integer.getInteger("sequences", 5);
+    private static final int SEQUENCES = Integer.getInteger("sequences", 2);
     private static final RadioDefinition W12 =
             RadioDefinitions.shipped().find("wrenling-w12").orElseThrow();
 
