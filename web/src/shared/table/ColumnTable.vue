@@ -66,7 +66,7 @@ function mean(i: number, meaning: string) {
       />
     </v-radio-group>
   </fieldset>
-  <SheetTable label="Columns and first rows">
+  <SheetTable class="columns" label="Columns and first rows">
     <thead>
       <tr>
         <th scope="col">Heading</th>
@@ -104,6 +104,10 @@ function mean(i: number, meaning: string) {
 .sides legend {
   font-weight: 600;
   padding: 0 6px;
+}
+/* On a small or magnified screen the page scrolls, and the table keeps its height. */
+.columns {
+  min-height: max-content;
 }
 .means {
   min-width: 230px;
