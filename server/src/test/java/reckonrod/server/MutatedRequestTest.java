@@ -31,7 +31,7 @@ import tools.jackson.databind.node.ObjectNode;
  */
 @ContextConfiguration(initializers = OwnDatabase.class, inheritInitializers = false)
 class MutatedRequestTest extends ServerTest {
-    private static final int MUTANTS = Integer.getInteger("mutants", 600);
+    private static final int MUTANTS = Integer.getInteger("mutants", 300);
     private static final long SEED = Long.getLong("seed", 33);
     private static final List<Long> NUMBERS = List.of(
             0L,
