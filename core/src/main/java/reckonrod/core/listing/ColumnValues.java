@@ -4,6 +4,7 @@ import java.math.BigDecimal;
 import java.util.List;
 import java.util.function.Predicate;
 import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 import reckonrod.core.bandplan.Band;
 import reckonrod.core.bandplan.BandPlans;
 import reckonrod.core.directory.State;
@@ -63,7 +64,7 @@ final class ColumnValues {
         return values.size() > 1
                 && values.stream().allMatch(value -> ROW.matcher(value).matches())
                 && values.stream().mapToInt(Integer::parseInt).distinct().count() == values.size()
-                && java.util.stream.IntStream.range(1, values.size())
+                && IntStream.range(1, values.size())
                         .allMatch(i -> Integer.parseInt(values.get(i)) == Integer.parseInt(values.get(i - 1)) + 1);
     }
 
@@ -110,7 +111,7 @@ final class ColumnValues {
         return values.stream().anyMatch(ColumnValues::isPrintedTone);
     }
 
-    /** Degrees are published with so many decimals that hardly anything else is meant. */
+    /** Three or more decimals: few other figures in a listing have as many. */
     static boolean areDegrees(List<String> values, int most) {
         return mostly(
                 values,

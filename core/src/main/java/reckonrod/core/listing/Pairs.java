@@ -31,9 +31,9 @@ record Pairs(int fit, int reversed, int different) {
         return new Pairs(fit, reversed, different);
     }
 
-    /** Whether the band plan settles the order of the two: some rows fit one, and none the other. */
+    /** Whether the band plan settles the order of the two: at least half of the rows fit one, and none the other. */
     boolean isClear() {
-        return (fit == 0) != (reversed == 0);
+        return (fit == 0) != (reversed == 0) && 2 * (fit + reversed) >= different;
     }
 
     private static boolean isPair(Frequency output, Frequency input, List<BandPlan> plans) {

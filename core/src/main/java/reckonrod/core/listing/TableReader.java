@@ -169,13 +169,29 @@ public record TableReader(Table table, List<Table.Row> setAside) {
     }
 
     private static boolean isTable(List<String> headings, List<Table.Row> rows) {
-        long even = rows.stream()
-                .filter(row -> row.cells().size() == headings.size())
+        if (headings.size() < LEAST_COLUMNS || rows.isEmpty()) {
+            return false;
+        }
+        long understood = headings.stream()
+                .map(Heading::of)
+                .filter(each -> !each.saysNothing())
                 .count();
-        return headings.size() >= LEAST_COLUMNS
-                && !rows.isEmpty()
-                && even >= SHARE * rows.size()
+        // Under headings that are understood, a row of another width is refused; read by itself it could mean anything.
+        if (understood >= LEAST_COLUMNS && isOfRows(rows, LEAST_COLUMNS, Integer.MAX_VALUE)) {
+            return rows.stream()
+                    .flatMap(row -> row.cells().stream())
+                    .anyMatch(cell -> Pairs.frequency(cell).isPresent());
+        }
+        return isOfRows(rows, headings.size(), headings.size())
                 && IntStream.range(0, headings.size()).anyMatch(i -> isOfFrequencies(rows, i));
+    }
+
+    private static boolean isOfRows(List<Table.Row> rows, int least, int most) {
+        return rows.stream()
+                        .filter(row ->
+                                row.cells().size() >= least && row.cells().size() <= most)
+                        .count()
+                >= SHARE * rows.size();
     }
 
     private static boolean isOfFrequencies(List<Table.Row> rows, int column) {

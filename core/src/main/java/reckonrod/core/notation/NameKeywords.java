@@ -1,13 +1,12 @@
 package reckonrod.core.notation;
 
 import java.util.EnumSet;
-import java.util.Optional;
 import java.util.Set;
 import reckonrod.core.tone.ToneTable;
 
 /**
  * Takes its meaning from a keyword that is only the first word of a name: {@code Both Wells}, {@code Tone Valley}. Both words are
- * written like names, and the keyword has no figure next to it.
+ * capitalised, and the keyword has no figure next to it. In capitals throughout, a keyword keeps its meaning.
  */
 final class NameKeywords {
     /** Keywords that need a figure to mean anything. */
@@ -77,17 +76,10 @@ final class NameKeywords {
                 && next.gap == Item.Gap.BLANK
                 && keyword.text.length() >= LEAST_LETTERS
                 && next.text.length() >= LEAST_LETTERS
-                && isCapitalised(sentence.typed(keyword))
-                && isCapitalised(sentence.typed(next))
+                && sentence.isCapitalised(keyword)
+                && sentence.isCapitalised(next)
                 && ToneTable.ofTwoCharacterCode(next.text).isEmpty()
                 && Vocabulary.shipped().nearlyKnown(next.text).isEmpty();
-    }
-
-    /** A capital and small letters behind it; in capitals throughout, a keyword keeps its meaning and the rest is told. */
-    private static boolean isCapitalised(String typed) {
-        Optional<Integer> first = typed.codePoints().boxed().findFirst();
-        return first.filter(Character::isUpperCase).isPresent()
-                && typed.codePoints().skip(1).allMatch(Character::isLowerCase);
     }
 
     private static boolean isTone(Item item) {

@@ -116,9 +116,11 @@ final class Sentence {
                 && isCapitalised(raw.get(end));
     }
 
-    private boolean isCapitalised(Item item) {
+    /** Whether a word is written like a name: a capital, then small letters. */
+    boolean isCapitalised(Item item) {
         String typed = typed(item);
-        return Character.isUpperCase(typed.charAt(0)) && typed.chars().skip(1).allMatch(Character::isLowerCase);
+        return Character.isUpperCase(typed.codePointAt(0))
+                && typed.codePoints().skip(1).allMatch(Character::isLowerCase);
     }
 
     // A letter apart from its figure is a unit only where the figure counts whole things: 100 W, but 71.9 W is wide

@@ -65,6 +65,7 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     ResponseEntity<ProblemDetail> sameAtOnce(DataIntegrityViolationException conflict) {
         boolean raced = NestedExceptionUtils.getMostSpecificCause(conflict) instanceof SQLException cause
                 && RACED.contains(String.valueOf(cause.getSQLState()));
+        LOG.warn("A request broke a constraint of the database", conflict);
         return raced
                 ? respond(
                         HttpStatus.CONFLICT,
